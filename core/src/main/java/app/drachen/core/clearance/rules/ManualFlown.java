@@ -1,0 +1,16 @@
+package app.drachen.core.clearance.rules;
+
+import app.drachen.core.clearance.Gate;
+import app.drachen.core.clearance.ProofKind;
+
+/** Manual has been flown before a stabilised mode is. */
+public final class ManualFlown extends ProofRule {
+  public ManualFlown() {
+    super(ProofKind.MANUAL_FLOWN, Gate.LEVEL, "Manual not flown yet", "Fly card M1");
+  }
+
+  @Override
+  public String id() {
+    return "MAIDEN-MANUAL";
+  }
+}

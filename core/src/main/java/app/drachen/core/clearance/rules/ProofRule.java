@@ -1,0 +1,58 @@
+package app.drachen.core.clearance.rules;
+
+import app.drachen.core.clearance.ClearanceRule;
+import app.drachen.core.clearance.Gate;
+import app.drachen.core.clearance.Proof;
+import app.drachen.core.clearance.ProofKind;
+import app.drachen.core.clearance.Remedy;
+import app.drachen.core.clearance.Ruling;
+import app.drachen.core.clearance.Situation;
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.working.Finding;
+import app.drachen.core.working.Finding.State;
+import java.util.Optional;
+
+/** A rule that wants a passed and fresh proof of one kind. */
+abstract class ProofRule implements ClearanceRule {
+  private final ProofKind kind;
+  private final Gate gate;
+  private final String missing;
+  private final String todo;
+
+  ProofRule(ProofKind kind, Gate gate, String missing, String todo) {
+    this.kind = kind;
+    this.gate = gate;
+    this.missing = missing;
+    this.todo = todo;
+  }
+
+  @Override
+  public String demand() {
+    return "There is a passed and fresh proof: " + kind.label() + ".";
+  }
+
+  @Override
+  public Ruling check(Situation situation) {
+    Stage stage = kind.stage();
+    Remedy go = new Remedy.GoTo(todo, stage);
+    Optional<Proof> found = situation.proof(kind);
+    if (found.isEmpty()) {
+      return Ruling.of(
+          stage, gate, Finding.of(id(), State.OPEN, missing, todo + " to prove it."), go);
+    }
+    Proof proof = found.get();
+    String title = Character.toUpperCase(kind.label().charAt(0)) + kind.label().substring(1);
+    String at = " at r" + proof.revision() + ", " + proof.evidence().label();
+    if (!proof.fresh(situation.setup())) {
+      return Ruling.of(
+          stage,
+          gate,
+          Finding.of(id(), State.STALE, title + at, "Stale: " + situation.changes(proof) + "."),
+          go);
+    }
+    return proof.passed()
+        ? Ruling.of(stage, gate, Finding.of(id(), State.GOOD, title + at, proof.note()))
+        : Ruling.of(
+            stage, gate, Finding.of(id(), State.STOP, title + ": not passed", proof.note()), go);
+  }
+}

@@ -1,0 +1,61 @@
+package app.drachen.core.debrief;
+
+import app.drachen.core.aerodynamics.Stall;
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.log.LogColumn;
+import app.drachen.core.math.Statistics;
+import app.drachen.core.setup.Setup;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What was measured in a log.
+ *
+ * @param log the log
+ * @param setup the aircraft as it was flown, if known
+ * @param expectedStall stall speed computed from the set-up, if known
+ * @param segments stretches of one mode
+ * @param trim trim needed, if there were fit stretches
+ * @param oscillations strongest swing per mode and axis
+ * @param stall the first stall, if one was flown
+ * @param levels releases into Level
+ * @param touchdownSink sink at the end of the log where it ends on the ground [m/s]
+ */
+public record Flown(
+    FlightLog log,
+    Optional<Setup> setup,
+    Optional<Stall> expectedStall,
+    List<ModeSegment> segments,
+    Optional<TrimNeeded> trim,
+    List<Oscillation> oscillations,
+    Optional<StallResult> stall,
+    List<LevelResult> levels,
+    Optional<Double> touchdownSink) {
+
+  static Flown of(FlightLog log, Optional<Setup> setup, double density) {
+    List<ModeSegment> segments = Segments.of(log);
+    Optional<Stall> stall = setup.map(s -> Stall.of(s, density));
+    return new Flown(
+        log,
+        setup,
+        stall,
+        segments,
+        setup.flatMap(s -> TrimNeeded.of(log, s.controls(), s.modes().limits().cruiseSpeed())),
+        Oscillation.of(log, segments),
+        StallResult.of(log, stall.map(s -> 1.4 * s.high()).orElse(0.75 * meanSpeed(log))),
+        LevelResult.of(log, segments),
+        touchdown(log));
+  }
+
+  private static double meanSpeed(FlightLog log) {
+    return Statistics.mean(log.values(LogColumn.AIRSPEED), 0, log.rows());
+  }
+
+  private static Optional<Double> touchdown(FlightLog log) {
+    int last = log.rows() - 1;
+    if (last < 0 || !(log.value(LogColumn.HEIGHT, last) < 1.5)) {
+      return Optional.empty();
+    }
+    return Optional.of(Math.max(0, -log.value(LogColumn.CLIMB, last)));
+  }
+}

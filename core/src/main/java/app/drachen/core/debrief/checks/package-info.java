@@ -1,0 +1,2 @@
+/** The debrief checks, one class each, and their list. */
+package app.drachen.core.debrief.checks;
