@@ -251,18 +251,22 @@ public final class Hangar implements AutoCloseable {
     }
   }
 
+  /** Number of the latest revision, whether or not the aircraft stands at it. */
+  public int latest(long aircraft) {
+    return run(
+        "SELECT COALESCE(MAX(number), 0) FROM revision WHERE aircraft = ?",
+        s -> {
+          bind(s, aircraft);
+          return one(s).getInt(1);
+        });
+  }
+
   /** Adds a revision made from the current one and stands at it. */
   public Revision commit(long aircraft, Setup setup, String reason, long when) {
     return together(
         () -> {
           int parent = currentNumber(aircraft);
-          int number =
-              run(
-                  "SELECT MAX(number) + 1 FROM revision WHERE aircraft = ?",
-                  s -> {
-                    bind(s, aircraft);
-                    return one(s).getInt(1);
-                  });
+          int number = latest(aircraft) + 1;
           insert(aircraft, number, parent, setup, reason, when);
           update(
               "UPDATE aircraft SET current = ?, name = ? WHERE id = ?",

@@ -60,7 +60,6 @@ public final class SetupJson {
         .enable(DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
         .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
         .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
-        .disable(MapperFeature.AUTO_DETECT_GETTERS, MapperFeature.AUTO_DETECT_IS_GETTERS)
         .build();
   }
 

@@ -1,0 +1,2 @@
+/** The one place with threads. Uses nothing else. */
+package app.drachen.desktop.background;

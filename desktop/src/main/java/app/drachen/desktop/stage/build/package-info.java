@@ -1,0 +1,2 @@
+/** The Build stage: drawing, figures, inspector. */
+package app.drachen.desktop.stage.build;

@@ -1,0 +1,2 @@
+/** The debrief of a flight. */
+package app.drachen.desktop.stage.debrief;

@@ -1,0 +1,2 @@
+/** The shelf of aircraft. */
+package app.drachen.desktop.stage.hangar;

@@ -1,0 +1,2 @@
+/** Stages that have no instruments yet. */
+package app.drachen.desktop.stage.later;

@@ -1,0 +1,2 @@
+/** The Maiden stage: field, card, rehearsal. */
+package app.drachen.desktop.stage.maiden;

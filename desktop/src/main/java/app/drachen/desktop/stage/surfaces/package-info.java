@@ -1,0 +1,2 @@
+/** The Throws stage: sticks, live surfaces, servo rulers, mixer. */
+package app.drachen.desktop.stage.surfaces;
