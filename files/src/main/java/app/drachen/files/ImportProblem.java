@@ -9,13 +9,13 @@ package app.drachen.files;
  * @param message what was done about it
  */
 public record ImportProblem(int line, String column, String text, String message) {
-  /** The problem as one sentence. */
-  public String sentence() {
-    String where = line > 0 ? "line " + line : "the file";
-    return where
-        + (column.isEmpty() ? "" : ", " + column)
-        + ": "
-        + (text.isEmpty() ? "" : "\u201c" + text + "\u201d ")
-        + message;
-  }
+    /** The problem as one sentence. */
+    public String sentence() {
+        String where = line > 0 ? "line " + line : "the file";
+        return where
+                + (column.isEmpty() ? "" : ", " + column)
+                + ": "
+                + (text.isEmpty() ? "" : "\u201c" + text + "\u201d ")
+                + message;
+    }
 }

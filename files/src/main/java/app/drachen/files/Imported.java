@@ -9,7 +9,7 @@ import java.util.List;
  * @param problems in the order of the file
  */
 public record Imported<T>(T value, List<ImportProblem> problems) {
-  public Imported {
-    problems = List.copyOf(problems);
-  }
+    public Imported {
+        problems = List.copyOf(problems);
+    }
 }

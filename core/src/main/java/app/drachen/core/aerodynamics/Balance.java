@@ -21,115 +21,109 @@ import java.util.Optional;
  * @param mass mass and centre of gravity
  * @param pack the pack, if fitted
  */
-public record Balance(
-    Planform planform, NeutralPoint neutral, MassProperties mass, Optional<Part> pack) {
-  /** Least static margin of the window [-]. */
-  public static final double LEAST_MARGIN = 0.08;
+public record Balance(Planform planform, NeutralPoint neutral, MassProperties mass, Optional<Part> pack) {
+    /** Least static margin of the window [-]. */
+    public static final double LEAST_MARGIN = 0.08;
 
-  /** Greatest static margin of the window [-]. */
-  public static final double GREATEST_MARGIN = 0.15;
+    /** Greatest static margin of the window [-]. */
+    public static final double GREATEST_MARGIN = 0.15;
 
-  private static final double AIM = 0.12;
+    private static final double AIM = 0.12;
 
-  /** Balance of a set-up. */
-  public static Balance of(Setup setup) {
-    return new Balance(
-        setup.planform(),
-        NeutralPoint.of(setup.airframe()),
-        setup.massProperties(),
-        setup.packPart());
-  }
+    /** Balance of a set-up. */
+    public static Balance of(Setup setup) {
+        return new Balance(
+                setup.planform(), NeutralPoint.of(setup.airframe()), setup.massProperties(), setup.packPart());
+    }
 
-  /**
-   * @return static margin h_n − h [-]
-   */
-  public double margin() {
-    return marginAt(mass.centre().aft());
-  }
+    /**
+     * @return static margin h_n − h [-]
+     */
+    public double margin() {
+        return marginAt(mass.centre().aft());
+    }
 
-  /**
-   * Static margin for another CG.
-   *
-   * @param station CG behind the nose [m]
-   * @return [-]
-   */
-  public double marginAt(double station) {
-    return (neutral.station(planform) - station) / planform.meanChord();
-  }
+    /**
+     * Static margin for another CG.
+     *
+     * @param station CG behind the nose [m]
+     * @return [-]
+     */
+    public double marginAt(double station) {
+        return (neutral.station(planform) - station) / planform.meanChord();
+    }
 
-  /**
-   * @return lower bound of the static margin [-]
-   */
-  public double leastMargin() {
-    return margin() - (neutral.share() - neutral.low());
-  }
+    /**
+     * @return lower bound of the static margin [-]
+     */
+    public double leastMargin() {
+        return margin() - (neutral.share() - neutral.low());
+    }
 
-  /**
-   * @return upper bound of the static margin [-]
-   */
-  public double greatestMargin() {
-    return margin() + (neutral.high() - neutral.share());
-  }
+    /**
+     * @return upper bound of the static margin [-]
+     */
+    public double greatestMargin() {
+        return margin() + (neutral.high() - neutral.share());
+    }
 
-  /**
-   * Foremost CG of the window.
-   *
-   * @return station [m]
-   */
-  public double windowFront() {
-    return neutral.station(planform) - GREATEST_MARGIN * planform.meanChord();
-  }
+    /**
+     * Foremost CG of the window.
+     *
+     * @return station [m]
+     */
+    public double windowFront() {
+        return neutral.station(planform) - GREATEST_MARGIN * planform.meanChord();
+    }
 
-  /**
-   * Rearmost CG of the window: the lower bound of the neutral point keeps the least margin.
-   *
-   * @return station [m]
-   */
-  public double windowRear() {
-    double lowStation = planform.meanChordLeadingEdge() + neutral.low() * planform.meanChord();
-    return Math.max(windowFront(), lowStation - LEAST_MARGIN * planform.meanChord());
-  }
+    /**
+     * Rearmost CG of the window: the lower bound of the neutral point keeps the least margin.
+     *
+     * @return station [m]
+     */
+    public double windowRear() {
+        double lowStation = planform.meanChordLeadingEdge() + neutral.low() * planform.meanChord();
+        return Math.max(windowFront(), lowStation - LEAST_MARGIN * planform.meanChord());
+    }
 
-  /**
-   * CG to aim at: 12 % margin, but never behind the window.
-   *
-   * @return station [m]
-   */
-  public double aim() {
-    double wanted = neutral.station(planform) - AIM * planform.meanChord();
-    return Math.max(windowFront(), Math.min(windowRear(), wanted));
-  }
+    /**
+     * CG to aim at: 12 % margin, but never behind the window.
+     *
+     * @return station [m]
+     */
+    public double aim() {
+        double wanted = neutral.station(planform) - AIM * planform.meanChord();
+        return Math.max(windowFront(), Math.min(windowRear(), wanted));
+    }
 
-  /**
-   * How far the CG lies behind (positive) or ahead of (negative) the window.
-   *
-   * @return [m], 0 inside
-   */
-  public double outside() {
-    double cg = mass.centre().aft();
-    return cg > windowRear() ? cg - windowRear() : Math.min(0, cg - windowFront());
-  }
+    /**
+     * How far the CG lies behind (positive) or ahead of (negative) the window.
+     *
+     * @return [m], 0 inside
+     */
+    public double outside() {
+        double cg = mass.centre().aft();
+        return cg > windowRear() ? cg - windowRear() : Math.min(0, cg - windowFront());
+    }
 
-  /** Static margin as a working. */
-  public Working marginWorking() {
-    return Working.of(
-            "BUILD-A4",
-            "Static margin",
-            margin(),
-            Quantity.SHARE_FINE,
-            "SM = (neutral point − CG)/c̄; wanted 8–15 %",
-            Source.ETKIN_REID,
-            Working.in("neutral point", neutral.station(planform), Quantity.LENGTH),
-            Working.in("CG", mass.centre().aft(), Quantity.LENGTH),
-            Working.in("c̄", planform.meanChord(), Quantity.LENGTH))
-        .within(leastMargin(), greatestMargin());
-  }
+    /** Static margin as a working. */
+    public Working marginWorking() {
+        return Working.of(
+                        "BUILD-A4",
+                        "Static margin",
+                        margin(),
+                        Quantity.SHARE_FINE,
+                        "SM = (neutral point − CG)/c̄; wanted 8–15 %",
+                        Source.ETKIN_REID,
+                        Working.in("neutral point", neutral.station(planform), Quantity.LENGTH),
+                        Working.in("CG", mass.centre().aft(), Quantity.LENGTH),
+                        Working.in("c̄", planform.meanChord(), Quantity.LENGTH))
+                .within(leastMargin(), greatestMargin());
+    }
 
-  /** Slide of the pack to the aimed CG; forward is negative. Empty without a pack. */
-  public Optional<Working> packSlide() {
-    return pack.map(
-        p ->
-            Working.of(
+    /** Slide of the pack to the aimed CG; forward is negative. Empty without a pack. */
+    public Optional<Working> packSlide() {
+        return pack.map(p -> Working.of(
                 "BUILD-A7",
                 "Slide the pack by",
                 mass.mass() * (aim() - mass.centre().aft()) / p.mass(),
@@ -140,30 +134,29 @@ public record Balance(
                 Working.in("aim", aim(), Quantity.LENGTH),
                 Working.in("CG", mass.centre().aft(), Quantity.LENGTH),
                 Working.in("pack mass", p.mass(), Quantity.MASS)));
-  }
-
-  /**
-   * Ballast that brings the CG to the aim.
-   *
-   * @param station where the ballast goes [m]
-   * @return a working; empty where ballast there cannot do it
-   */
-  public Optional<Working> ballast(double station) {
-    double needed = mass.mass() * (mass.centre().aft() - aim()) / (aim() - station);
-    if (!(needed >= 0)) {
-      return Optional.empty();
     }
-    return Optional.of(
-        Working.of(
-            "BUILD-A7",
-            "Or ballast at the nose",
-            needed,
-            Quantity.MASS,
-            "m_b = M·(CG − aim)/(aim − s_b)",
-            Source.STATICS,
-            Working.in("all-up mass M", mass.mass(), Quantity.MASS),
-            Working.in("aim", aim(), Quantity.LENGTH),
-            Working.in("CG", mass.centre().aft(), Quantity.LENGTH),
-            Working.in("place of the ballast s_b", station, Quantity.LENGTH)));
-  }
+
+    /**
+     * Ballast that brings the CG to the aim.
+     *
+     * @param station where the ballast goes [m]
+     * @return a working; empty where ballast there cannot do it
+     */
+    public Optional<Working> ballast(double station) {
+        double needed = mass.mass() * (mass.centre().aft() - aim()) / (aim() - station);
+        if (!(needed >= 0)) {
+            return Optional.empty();
+        }
+        return Optional.of(Working.of(
+                "BUILD-A7",
+                "Or ballast at the nose",
+                needed,
+                Quantity.MASS,
+                "m_b = M·(CG − aim)/(aim − s_b)",
+                Source.STATICS,
+                Working.in("all-up mass M", mass.mass(), Quantity.MASS),
+                Working.in("aim", aim(), Quantity.LENGTH),
+                Working.in("CG", mass.centre().aft(), Quantity.LENGTH),
+                Working.in("place of the ballast s_b", station, Quantity.LENGTH)));
+    }
 }

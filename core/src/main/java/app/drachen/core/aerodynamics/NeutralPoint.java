@@ -23,87 +23,84 @@ import app.drachen.core.working.Working;
  * @param bodyShift Δh_body [-], not negative
  */
 public record NeutralPoint(
-    double share,
-    double low,
-    double high,
-    double tailVolume,
-    double downwash,
-    double wingSlope,
-    double tailSlope,
-    double bodyShift) {
-  private static final double TAIL_EFFICIENCY = 0.95;
-  static final double APPARENT_MASS = 0.9;
+        double share,
+        double low,
+        double high,
+        double tailVolume,
+        double downwash,
+        double wingSlope,
+        double tailSlope,
+        double bodyShift) {
+    private static final double TAIL_EFFICIENCY = 0.95;
+    static final double APPARENT_MASS = 0.9;
 
-  /** Computes the neutral point of an airframe. */
-  public static NeutralPoint of(Airframe airframe) {
-    Planform planform = Planform.of(airframe.wing());
-    TailShares tail = TailShares.of(airframe.tail());
-    double wing = LiftingSurface.slope(planform);
-    double arm = tail.pitchStation() - planform.quarterStation();
-    double volume = tail.pitchArea() * arm / (planform.area() * planform.meanChord());
-    double height = Math.abs(tail.pitchHeight() - airframe.wing().up());
-    double near = tail.pitchArea() > 0 ? LiftingSurface.downwash(planform, arm, height) : 0;
-    double far = tail.pitchArea() > 0 ? LiftingSurface.farDownwash(planform) : 0;
-    double areaRatio = tail.pitchArea() / planform.area();
-    double body =
-        2 * APPARENT_MASS * airframe.body().volume() / (planform.area() * planform.meanChord());
-    double middle = locate(wing, tail.pitchSlope(), volume, areaRatio, TAIL_EFFICIENCY, near, body);
-    double low = middle;
-    double high = middle;
-    for (double efficiency : new double[] {0.9, 1.0}) {
-      for (double downwash : new double[] {near, far}) {
-        for (double factor : new double[] {0.5, 1.5}) {
-          double h =
-              locate(
-                  wing, tail.pitchSlope(), volume, areaRatio, efficiency, downwash, factor * body);
-          low = Math.min(low, h);
-          high = Math.max(high, h);
+    /** Computes the neutral point of an airframe. */
+    public static NeutralPoint of(Airframe airframe) {
+        Planform planform = Planform.of(airframe.wing());
+        TailShares tail = TailShares.of(airframe.tail());
+        double wing = LiftingSurface.slope(planform);
+        double arm = tail.pitchStation() - planform.quarterStation();
+        double volume = tail.pitchArea() * arm / (planform.area() * planform.meanChord());
+        double height = Math.abs(tail.pitchHeight() - airframe.wing().up());
+        double near = tail.pitchArea() > 0 ? LiftingSurface.downwash(planform, arm, height) : 0;
+        double far = tail.pitchArea() > 0 ? LiftingSurface.farDownwash(planform) : 0;
+        double areaRatio = tail.pitchArea() / planform.area();
+        double body = 2 * APPARENT_MASS * airframe.body().volume() / (planform.area() * planform.meanChord());
+        double middle = locate(wing, tail.pitchSlope(), volume, areaRatio, TAIL_EFFICIENCY, near, body);
+        double low = middle;
+        double high = middle;
+        for (double efficiency : new double[] {0.9, 1.0}) {
+            for (double downwash : new double[] {near, far}) {
+                for (double factor : new double[] {0.5, 1.5}) {
+                    double h = locate(wing, tail.pitchSlope(), volume, areaRatio, efficiency, downwash, factor * body);
+                    low = Math.min(low, h);
+                    high = Math.max(high, h);
+                }
+            }
         }
-      }
+        double total = wing + tail.pitchSlope() * TAIL_EFFICIENCY * areaRatio * (1 - near);
+        return new NeutralPoint(middle, low, high, volume, near, wing, tail.pitchSlope(), body / total);
     }
-    double total = wing + tail.pitchSlope() * TAIL_EFFICIENCY * areaRatio * (1 - near);
-    return new NeutralPoint(middle, low, high, volume, near, wing, tail.pitchSlope(), body / total);
-  }
 
-  private static double locate(
-      double wing,
-      double tail,
-      double volume,
-      double areaRatio,
-      double efficiency,
-      double downwash,
-      double body) {
-    double total = wing + tail * efficiency * areaRatio * (1 - downwash);
-    return 0.25 + tail / total * volume * efficiency * (1 - downwash) - body / total;
-  }
+    private static double locate(
+            double wing,
+            double tail,
+            double volume,
+            double areaRatio,
+            double efficiency,
+            double downwash,
+            double body) {
+        double total = wing + tail * efficiency * areaRatio * (1 - downwash);
+        return 0.25 + tail / total * volume * efficiency * (1 - downwash) - body / total;
+    }
 
-  /**
-   * @param planform the wing
-   * @return station of the neutral point [m]
-   */
-  public double station(Planform planform) {
-    return planform.meanChordLeadingEdge() + share * planform.meanChord();
-  }
+    /**
+     * @param planform the wing
+     * @return station of the neutral point [m]
+     */
+    public double station(Planform planform) {
+        return planform.meanChordLeadingEdge() + share * planform.meanChord();
+    }
 
-  /** The neutral point as a working. */
-  public Working working(Planform planform) {
-    return Working.of(
-            "BUILD-A4",
-            "Neutral point behind the nose",
-            station(planform),
-            Quantity.LENGTH,
-            "h_n = ¼ + (a_t/a)·V_H·η_t·(1 − dε/dα) − Δh_body; body by Munk, NACA 184, 1924",
-            Source.ETKIN_REID,
-            Working.in("wing lift slope a_w", wingSlope, Quantity.PER_RADIAN),
-            Working.in("tail lift slope a_t", tailSlope, Quantity.PER_RADIAN),
-            Working.in("tail volume V_H", tailVolume, Quantity.NUMBER),
-            Working.in("tail efficiency η_t", TAIL_EFFICIENCY, Quantity.NUMBER),
-            Working.in("downwash dε/dα", downwash, Quantity.NUMBER),
-            Working.in("body Δh", bodyShift, Quantity.SHARE_FINE),
-            Working.in("leading edge of c̄", planform.meanChordLeadingEdge(), Quantity.LENGTH),
-            Working.in("c̄", planform.meanChord(), Quantity.LENGTH))
-        .within(
-            planform.meanChordLeadingEdge() + low * planform.meanChord(),
-            planform.meanChordLeadingEdge() + high * planform.meanChord());
-  }
+    /** The neutral point as a working. */
+    public Working working(Planform planform) {
+        return Working.of(
+                        "BUILD-A4",
+                        "Neutral point at",
+                        station(planform),
+                        Quantity.LENGTH,
+                        "h_n = ¼ + (a_t/a)·V_H·η_t·(1 − dε/dα) − Δh_body; body by Munk, NACA 184, 1924",
+                        Source.ETKIN_REID,
+                        Working.in("wing lift slope a_w", wingSlope, Quantity.PER_RADIAN),
+                        Working.in("tail lift slope a_t", tailSlope, Quantity.PER_RADIAN),
+                        Working.in("tail volume V_H", tailVolume, Quantity.NUMBER),
+                        Working.in("tail efficiency η_t", TAIL_EFFICIENCY, Quantity.NUMBER),
+                        Working.in("downwash dε/dα", downwash, Quantity.NUMBER),
+                        Working.in("body Δh", bodyShift, Quantity.SHARE_FINE),
+                        Working.in("leading edge of c̄", planform.meanChordLeadingEdge(), Quantity.LENGTH),
+                        Working.in("c̄", planform.meanChord(), Quantity.LENGTH))
+                .within(
+                        planform.meanChordLeadingEdge() + low * planform.meanChord(),
+                        planform.meanChordLeadingEdge() + high * planform.meanChord());
+    }
 }

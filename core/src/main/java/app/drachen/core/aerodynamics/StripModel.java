@@ -19,306 +19,286 @@ import java.util.List;
  * simulation allocates nothing.
  */
 public final class StripModel {
-  private static final double STALL_BLEND = Math.toRadians(8);
-  private static final double PLATE_LIFT = 1.0;
-  private static final double PLATE_DRAG = 1.8;
-  private static final double LINEAR_FLAP = Math.toRadians(15);
-  private static final double TAIL_EFFICIENCY = 0.95;
+    private static final double STALL_BLEND = Math.toRadians(8);
+    private static final double PLATE_LIFT = 1.0;
+    private static final double PLATE_DRAG = 1.8;
+    private static final double LINEAR_FLAP = Math.toRadians(15);
+    private static final double TAIL_EFFICIENCY = 0.95;
 
-  private final int count;
-  private final double[][] place;
-  private final double[][] chordward;
-  private final double[][] normal;
-  private final double[][] pitchAxis;
-  private final double[] area;
-  private final double[] chord;
-  private final double[] angle;
-  private final double[] slope;
-  private final double[] zeroLift;
-  private final double[] stallUp;
-  private final double[] stallDown;
-  private final double[] leastDrag;
-  private final double[] moment;
-  private final double[] induced;
-  private final int[] output;
-  private final double[] effectiveness;
-  private final double[] flapMoment;
-  private final boolean[] behindWing;
-  private final double wingArea;
-  private final double downwashPerLift;
-  private final double bodyDragArea;
-  private final double bodySideArea;
-  private final double bodyMoment;
+    private final int count;
+    private final double[][] place;
+    private final double[][] chordward;
+    private final double[][] normal;
+    private final double[][] pitchAxis;
+    private final double[] area;
+    private final double[] chord;
+    private final double[] angle;
+    private final double[] slope;
+    private final double[] zeroLift;
+    private final double[] stallUp;
+    private final double[] stallDown;
+    private final double[] leastDrag;
+    private final double[] moment;
+    private final double[] induced;
+    private final int[] output;
+    private final double[] effectiveness;
+    private final double[] flapMoment;
+    private final boolean[] behindWing;
+    private final double wingArea;
+    private final double downwashPerLift;
+    private final double bodyDragArea;
+    private final double bodySideArea;
+    private final double bodyMoment;
 
-  private double forceX;
-  private double forceY;
-  private double forceZ;
-  private double momentX;
-  private double momentY;
-  private double momentZ;
-  private double wingLift;
+    private double forceX;
+    private double forceY;
+    private double forceZ;
+    private double momentX;
+    private double momentY;
+    private double momentZ;
+    private double wingLift;
 
-  /** Prepares the strips of a set-up. */
-  public StripModel(Setup setup) {
-    List<Strip> strips = Strips.of(setup);
-    count = strips.size();
-    place = new double[count][];
-    chordward = new double[count][];
-    normal = new double[count][];
-    pitchAxis = new double[count][];
-    area = new double[count];
-    chord = new double[count];
-    angle = new double[count];
-    slope = new double[count];
-    zeroLift = new double[count];
-    stallUp = new double[count];
-    stallDown = new double[count];
-    leastDrag = new double[count];
-    moment = new double[count];
-    induced = new double[count];
-    output = new int[count];
-    effectiveness = new double[count];
-    flapMoment = new double[count];
-    behindWing = new boolean[count];
-    double wing = 0;
-    for (int i = 0; i < count; i++) {
-      Strip s = strips.get(i);
-      place[i] = s.place();
-      chordward[i] = s.chordward();
-      normal[i] = s.normal();
-      pitchAxis[i] = cross(s.chordward(), s.normal());
-      area[i] = s.area();
-      chord[i] = s.chord();
-      angle[i] = s.angle();
-      slope[i] = s.slope();
-      zeroLift[i] = s.section().zeroLiftAngle();
-      double most = Stall.WING_SHARE * s.section().maximumLift() / Math.max(0.5, s.chordward()[0]);
-      stallUp[i] = stallAngle(s.slope(), most);
-      stallDown[i] = stallAngle(s.slope(), 0.75 * most);
-      leastDrag[i] = s.section().leastDrag();
-      moment[i] = s.section().pitchingMoment();
-      induced[i] = s.inducedFactor();
-      output[i] = s.output();
-      effectiveness[i] = s.effectiveness();
-      flapMoment[i] = s.flapMoment();
-      behindWing[i] = s.behindWing();
-      wing += isWing(i) ? s.area() : 0;
+    /** Prepares the strips of a set-up. */
+    public StripModel(Setup setup) {
+        List<Strip> strips = Strips.of(setup);
+        count = strips.size();
+        place = new double[count][];
+        chordward = new double[count][];
+        normal = new double[count][];
+        pitchAxis = new double[count][];
+        area = new double[count];
+        chord = new double[count];
+        angle = new double[count];
+        slope = new double[count];
+        zeroLift = new double[count];
+        stallUp = new double[count];
+        stallDown = new double[count];
+        leastDrag = new double[count];
+        moment = new double[count];
+        induced = new double[count];
+        output = new int[count];
+        effectiveness = new double[count];
+        flapMoment = new double[count];
+        behindWing = new boolean[count];
+        double wing = 0;
+        for (int i = 0; i < count; i++) {
+            Strip s = strips.get(i);
+            place[i] = s.place();
+            chordward[i] = s.chordward();
+            normal[i] = s.normal();
+            pitchAxis[i] = cross(s.chordward(), s.normal());
+            area[i] = s.area();
+            chord[i] = s.chord();
+            angle[i] = s.angle();
+            slope[i] = s.slope();
+            zeroLift[i] = s.section().zeroLiftAngle();
+            double most = Stall.WING_SHARE * s.section().maximumLift() / Math.max(0.5, s.chordward()[0]);
+            stallUp[i] = stallAngle(s.slope(), most);
+            stallDown[i] = stallAngle(s.slope(), s.section().zeroLiftAngle() == 0 ? most : 0.75 * most);
+            leastDrag[i] = s.section().leastDrag();
+            moment[i] = s.section().pitchingMoment();
+            induced[i] = s.inducedFactor();
+            output[i] = s.output();
+            effectiveness[i] = s.effectiveness();
+            flapMoment[i] = s.flapMoment();
+            behindWing[i] = s.behindWing();
+            wing += isWing(i) ? s.area() : 0;
+        }
+        wingArea = wing;
+        NeutralPoint neutral = NeutralPoint.of(setup.airframe());
+        downwashPerLift = neutral.downwash() / neutral.wingSlope();
+        Body body = setup.airframe().body();
+        bodyDragArea = 0.12 * body.width() * body.height() + 0.005 * body.podLength() * body.height();
+        bodySideArea = 0.8 * body.podLength() * body.height();
+        bodyMoment = 2 * NeutralPoint.APPARENT_MASS * body.volume();
     }
-    wingArea = wing;
-    NeutralPoint neutral = NeutralPoint.of(setup.airframe());
-    downwashPerLift = neutral.downwash() / neutral.wingSlope();
-    Body body = setup.airframe().body();
-    bodyDragArea = 0.12 * body.width() * body.height() + 0.005 * body.podLength() * body.height();
-    bodySideArea = 0.8 * body.podLength() * body.height();
-    bodyMoment = 2 * NeutralPoint.APPARENT_MASS * body.volume();
-  }
 
-  private boolean isWing(int i) {
-    return !behindWing[i] && normal[i][2] < -0.5;
-  }
-
-  private static double[] cross(double[] a, double[] b) {
-    return new double[] {
-      a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]
-    };
-  }
-
-  /**
-   * Angle from zero lift about which the flow separates, so that the curve peaks at the maximum.
-   */
-  private static double stallAngle(double slope, double maximum) {
-    double low = 0.05;
-    double high = 1.2;
-    for (int i = 0; i < 50; i++) {
-      double middle = (low + high) / 2;
-      double peak = 0;
-      for (double a = 0; a < middle + STALL_BLEND; a += 0.004) {
-        double sigma = separated(a, middle);
-        peak = Math.max(peak, (1 - sigma) * slope * a + sigma * PLATE_LIFT * Math.sin(2 * a));
-      }
-      if (peak < maximum) {
-        low = middle;
-      } else {
-        high = middle;
-      }
+    private boolean isWing(int i) {
+        return !behindWing[i] && normal[i][2] < -0.5;
     }
-    return (low + high) / 2;
-  }
 
-  /** Share of separated flow: a smooth step around the stall angle. */
-  private static double separated(double fromZeroLift, double stall) {
-    double t = (fromZeroLift - stall + STALL_BLEND) / (2 * STALL_BLEND);
-    if (t <= 0) {
-      return 0;
+    private static double[] cross(double[] a, double[] b) {
+        return new double[] {a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]};
     }
-    return t >= 1 ? 1 : t * t * (3 - 2 * t);
-  }
 
-  /**
-   * Computes force and moment about the centre of gravity.
-   *
-   * @param u velocity through the air, body x [m/s]
-   * @param v velocity through the air, body y [m/s]
-   * @param w velocity through the air, body z [m/s]
-   * @param p roll rate [rad/s]
-   * @param q pitch rate [rad/s]
-   * @param r yaw rate [rad/s]
-   * @param density [kg/m³]
-   * @param deflections of the outputs, trailing edge down positive [rad]
-   */
-  public void compute(
-      double u,
-      double v,
-      double w,
-      double p,
-      double q,
-      double r,
-      double density,
-      double[] deflections) {
-    forceX = 0;
-    forceY = 0;
-    forceZ = 0;
-    momentX = 0;
-    momentY = 0;
-    momentZ = 0;
-    wingLift = 0;
-    double speedSquared = u * u + v * v + w * w;
-    if (speedSquared < 1e-6) {
-      return;
+    /**
+     * Angle from zero lift about which the flow separates, so that the curve peaks at the maximum.
+     */
+    private static double stallAngle(double slope, double maximum) {
+        double low = 0.05;
+        double high = 1.2;
+        for (int i = 0; i < 50; i++) {
+            double middle = (low + high) / 2;
+            double peak = 0;
+            for (double a = 0; a < middle + STALL_BLEND; a += 0.004) {
+                double sigma = separated(a, middle);
+                peak = Math.max(peak, (1 - sigma) * slope * a + sigma * PLATE_LIFT * Math.sin(2 * a));
+            }
+            if (peak < maximum) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return (low + high) / 2;
     }
-    double speed = Math.sqrt(speedSquared);
-    for (int i = 0; i < count; i++) {
-      if (!behindWing[i]) {
-        strip(i, u, v, w, p, q, r, density, deflections);
-      }
+
+    /** Share of separated flow: a smooth step around the stall angle. */
+    private static double separated(double fromZeroLift, double stall) {
+        double t = (fromZeroLift - stall + STALL_BLEND) / (2 * STALL_BLEND);
+        if (t <= 0) {
+            return 0;
+        }
+        return t >= 1 ? 1 : t * t * (3 - 2 * t);
     }
-    double lift = wingLift / (0.5 * density * speedSquared * wingArea);
-    double washed = w - downwashPerLift * lift * speed;
-    for (int i = 0; i < count; i++) {
-      if (behindWing[i]) {
-        strip(i, u, v, washed, p, q, r, density * TAIL_EFFICIENCY, deflections);
-      }
+
+    /**
+     * Computes force and moment about the centre of gravity.
+     *
+     * @param u velocity through the air, body x [m/s]
+     * @param v velocity through the air, body y [m/s]
+     * @param w velocity through the air, body z [m/s]
+     * @param p roll rate [rad/s]
+     * @param q pitch rate [rad/s]
+     * @param r yaw rate [rad/s]
+     * @param density [kg/m³]
+     * @param deflections of the outputs, trailing edge down positive [rad]
+     */
+    public void compute(
+            double u, double v, double w, double p, double q, double r, double density, double[] deflections) {
+        forceX = 0;
+        forceY = 0;
+        forceZ = 0;
+        momentX = 0;
+        momentY = 0;
+        momentZ = 0;
+        wingLift = 0;
+        double speedSquared = u * u + v * v + w * w;
+        if (speedSquared < 1e-6) {
+            return;
+        }
+        double speed = Math.sqrt(speedSquared);
+        for (int i = 0; i < count; i++) {
+            if (!behindWing[i]) {
+                strip(i, u, v, w, p, q, r, density, deflections);
+            }
+        }
+        double lift = wingLift / (0.5 * density * speedSquared * wingArea);
+        double washed = w - downwashPerLift * lift * speed;
+        for (int i = 0; i < count; i++) {
+            if (behindWing[i]) {
+                strip(i, u, v, washed, p, q, r, density * TAIL_EFFICIENCY, deflections);
+            }
+        }
+        body(u, v, w, speed, density);
     }
-    body(u, v, w, speed, density);
-  }
 
-  private void strip(
-      int i,
-      double u,
-      double v,
-      double w,
-      double p,
-      double q,
-      double r,
-      double density,
-      double[] deflections) {
-    double[] at = place[i];
-    double[] c = chordward[i];
-    double[] n = normal[i];
-    double vx = u + q * at[2] - r * at[1];
-    double vy = v + r * at[0] - p * at[2];
-    double vz = w + p * at[1] - q * at[0];
-    double along = vx * c[0] + vy * c[1] + vz * c[2];
-    double across = -(vx * n[0] + vy * n[1] + vz * n[2]);
-    double squared = along * along + across * across;
-    if (squared < 1e-9) {
-      return;
+    private void strip(
+            int i, double u, double v, double w, double p, double q, double r, double density, double[] deflections) {
+        double[] at = place[i];
+        double[] c = chordward[i];
+        double[] n = normal[i];
+        double vx = u + q * at[2] - r * at[1];
+        double vy = v + r * at[0] - p * at[2];
+        double vz = w + p * at[1] - q * at[0];
+        double along = vx * c[0] + vy * c[1] + vz * c[2];
+        double across = -(vx * n[0] + vy * n[1] + vz * n[2]);
+        double squared = along * along + across * across;
+        if (squared < 1e-9) {
+            return;
+        }
+        double deflection = output[i] < 0 ? 0 : softened(deflections[output[i]]);
+        double incidence = Math.atan2(across, along) + angle[i];
+        double fromZero = incidence - zeroLift[i] + effectiveness[i] * deflection;
+        double sigma = fromZero >= 0 ? separated(fromZero, stallUp[i]) : separated(-fromZero, stallDown[i]);
+        double attached = slope[i] * fromZero;
+        double lift = attached;
+        double drag = leastDrag[i] + induced[i] * attached * attached;
+        double turn = moment[i] + flapMoment[i] * deflection;
+        if (sigma > 0) {
+            double plateLift = PLATE_LIFT * Math.sin(2 * fromZero);
+            double sine = Math.sin(fromZero);
+            double plateDrag = leastDrag[i] + PLATE_DRAG * sine * sine;
+            lift += sigma * (plateLift - attached);
+            drag += sigma * (plateDrag - drag);
+            // the centre of pressure of a separated plate lies near mid-chord
+            turn += sigma * (-0.25 * PLATE_DRAG * sine - turn);
+        }
+        double pressureArea = 0.5 * density * squared * area[i];
+        double root = Math.sqrt(squared);
+        double alongUnit = along / root;
+        double acrossUnit = across / root;
+        double alongChord = pressureArea * (lift * acrossUnit - drag * alongUnit);
+        double alongNormal = pressureArea * (lift * alongUnit + drag * acrossUnit);
+        double fx = alongChord * c[0] + alongNormal * n[0];
+        double fy = alongChord * c[1] + alongNormal * n[1];
+        double fz = alongChord * c[2] + alongNormal * n[2];
+        double pitching = pressureArea * chord[i] * turn;
+        forceX += fx;
+        forceY += fy;
+        forceZ += fz;
+        momentX += at[1] * fz - at[2] * fy + pitching * pitchAxis[i][0];
+        momentY += at[2] * fx - at[0] * fz + pitching * pitchAxis[i][1];
+        momentZ += at[0] * fy - at[1] * fx + pitching * pitchAxis[i][2];
+        if (isWing(i)) {
+            wingLift += pressureArea * lift;
+        }
     }
-    double deflection = output[i] < 0 ? 0 : softened(deflections[output[i]]);
-    double incidence = Math.atan2(across, along) + angle[i];
-    double fromZero = incidence - zeroLift[i] + effectiveness[i] * deflection;
-    double sigma =
-        fromZero >= 0 ? separated(fromZero, stallUp[i]) : separated(-fromZero, stallDown[i]);
-    double attached = slope[i] * fromZero;
-    double lift = attached;
-    double drag = leastDrag[i] + induced[i] * attached * attached;
-    double turn = moment[i] + flapMoment[i] * deflection;
-    if (sigma > 0) {
-      double plateLift = PLATE_LIFT * Math.sin(2 * fromZero);
-      double sine = Math.sin(fromZero);
-      double plateDrag = leastDrag[i] + PLATE_DRAG * sine * sine;
-      lift += sigma * (plateLift - attached);
-      drag += sigma * (plateDrag - drag);
-      // the centre of pressure of a separated plate lies near mid-chord
-      turn += sigma * (-0.25 * PLATE_DRAG * sine - turn);
+
+    /** Beyond 15° a flap loses half of what it adds. */
+    private static double softened(double deflection) {
+        double size = Math.abs(deflection);
+        return size <= LINEAR_FLAP ? deflection : Math.signum(deflection) * (LINEAR_FLAP + 0.5 * (size - LINEAR_FLAP));
     }
-    double pressureArea = 0.5 * density * squared * area[i];
-    double root = Math.sqrt(squared);
-    double alongUnit = along / root;
-    double acrossUnit = across / root;
-    double alongChord = pressureArea * (lift * acrossUnit - drag * alongUnit);
-    double alongNormal = pressureArea * (lift * alongUnit + drag * acrossUnit);
-    double fx = alongChord * c[0] + alongNormal * n[0];
-    double fy = alongChord * c[1] + alongNormal * n[1];
-    double fz = alongChord * c[2] + alongNormal * n[2];
-    double pitching = pressureArea * chord[i] * turn;
-    forceX += fx;
-    forceY += fy;
-    forceZ += fz;
-    momentX += at[1] * fz - at[2] * fy + pitching * pitchAxis[i][0];
-    momentY += at[2] * fx - at[0] * fz + pitching * pitchAxis[i][1];
-    momentZ += at[0] * fy - at[1] * fx + pitching * pitchAxis[i][2];
-    if (isWing(i)) {
-      wingLift += pressureArea * lift;
+
+    private void body(double u, double v, double w, double speed, double density) {
+        double half = 0.5 * density;
+        forceX -= half * speed * u * bodyDragArea;
+        forceY -= half * v * (speed * bodyDragArea + Math.abs(v) * bodySideArea);
+        forceZ -= half * w * (speed * bodyDragArea + Math.abs(w) * bodySideArea);
+        momentY += half * bodyMoment * u * w;
+        momentZ -= half * bodyMoment * u * v;
     }
-  }
 
-  /** Beyond 15° a flap loses half of what it adds. */
-  private static double softened(double deflection) {
-    double size = Math.abs(deflection);
-    return size <= LINEAR_FLAP
-        ? deflection
-        : Math.signum(deflection) * (LINEAR_FLAP + 0.5 * (size - LINEAR_FLAP));
-  }
+    /**
+     * @return force along body x [N]
+     */
+    public double forceX() {
+        return forceX;
+    }
 
-  private void body(double u, double v, double w, double speed, double density) {
-    double half = 0.5 * density;
-    forceX -= half * speed * u * bodyDragArea;
-    forceY -= half * v * (speed * bodyDragArea + Math.abs(v) * bodySideArea);
-    forceZ -= half * w * (speed * bodyDragArea + Math.abs(w) * bodySideArea);
-    momentY += half * bodyMoment * u * w;
-    momentZ -= half * bodyMoment * u * v;
-  }
+    /**
+     * @return force along body y [N]
+     */
+    public double forceY() {
+        return forceY;
+    }
 
-  /**
-   * @return force along body x [N]
-   */
-  public double forceX() {
-    return forceX;
-  }
+    /**
+     * @return force along body z [N]
+     */
+    public double forceZ() {
+        return forceZ;
+    }
 
-  /**
-   * @return force along body y [N]
-   */
-  public double forceY() {
-    return forceY;
-  }
+    /**
+     * @return moment about body x [N m]
+     */
+    public double momentX() {
+        return momentX;
+    }
 
-  /**
-   * @return force along body z [N]
-   */
-  public double forceZ() {
-    return forceZ;
-  }
+    /**
+     * @return moment about body y [N m]
+     */
+    public double momentY() {
+        return momentY;
+    }
 
-  /**
-   * @return moment about body x [N m]
-   */
-  public double momentX() {
-    return momentX;
-  }
-
-  /**
-   * @return moment about body y [N m]
-   */
-  public double momentY() {
-    return momentY;
-  }
-
-  /**
-   * @return moment about body z [N m]
-   */
-  public double momentZ() {
-    return momentZ;
-  }
+    /**
+     * @return moment about body z [N m]
+     */
+    public double momentZ() {
+        return momentZ;
+    }
 }

@@ -16,230 +16,222 @@ import java.util.List;
 
 /** Cuts the drawn surfaces into strips for {@link StripModel}. */
 final class Strips {
-  /**
-   * One strip, body axes about the centre of gravity.
-   *
-   * @param place quarter-chord point: x, y, z [m]
-   * @param chordward unit vector forward, at right angles to the quarter-chord line [-]
-   * @param normal unit vector to the lifting side [-]
-   * @param area [m²]
-   * @param chord [m]
-   * @param angle built-in incidence [rad]
-   * @param slope lift slope against the flow at right angles to the quarter-chord line [1/rad]
-   * @param section section data
-   * @param inducedFactor 1/(π·A·e) [-]
-   * @param output index of the output that moves its flap, −1 for none
-   * @param effectiveness flap effectiveness times the share of the strip that it covers [-]
-   * @param flapMoment change of c_m per deflection of its flap [1/rad]
-   * @param behindWing whether it lies in the wing's downwash
-   */
-  record Strip(
-      double[] place,
-      double[] chordward,
-      double[] normal,
-      double area,
-      double chord,
-      double angle,
-      double slope,
-      Section section,
-      double inducedFactor,
-      int output,
-      double effectiveness,
-      double flapMoment,
-      boolean behindWing) {}
+    /**
+     * One strip, body axes about the centre of gravity.
+     *
+     * @param place quarter-chord point: x, y, z [m]
+     * @param chordward unit vector forward, at right angles to the quarter-chord line [-]
+     * @param normal unit vector to the lifting side [-]
+     * @param area [m²]
+     * @param chord [m]
+     * @param angle built-in incidence [rad]
+     * @param slope lift slope against the flow at right angles to the quarter-chord line [1/rad]
+     * @param section section data
+     * @param inducedFactor 1/(π·A·e) [-]
+     * @param output index of the output that moves its flap, −1 for none
+     * @param effectiveness flap effectiveness times the share of the strip that it covers [-]
+     * @param flapMoment change of c_m per deflection of its flap [1/rad]
+     * @param behindWing whether it lies in the wing's downwash
+     */
+    record Strip(
+            double[] place,
+            double[] chordward,
+            double[] normal,
+            double area,
+            double chord,
+            double angle,
+            double slope,
+            Section section,
+            double inducedFactor,
+            int output,
+            double effectiveness,
+            double flapMoment,
+            boolean behindWing) {}
 
-  private static final int PER_WING_PANEL = 5;
-  private static final int PER_TAIL_PANEL = 2;
-  private static final double SPAN_EFFICIENCY = 0.85;
+    private static final int PER_WING_PANEL = 5;
+    private static final int PER_TAIL_PANEL = 2;
+    private static final double SPAN_EFFICIENCY = 0.85;
 
-  private final Setup setup;
-  private final Position centre;
-  private final List<Strip> strips = new ArrayList<>();
+    private final Setup setup;
+    private final Position centre;
+    private final List<Strip> strips = new ArrayList<>();
 
-  private Strips(Setup setup) {
-    this.setup = setup;
-    this.centre = setup.massProperties().centre();
-  }
-
-  static List<Strip> of(Setup setup) {
-    Strips cut = new Strips(setup);
-    cut.cutWing();
-    cut.cutTail();
-    return cut.strips;
-  }
-
-  private int output(Surface surface) {
-    for (int i = 0; i < setup.controls().outputs().size(); i++) {
-      if (setup.controls().outputs().get(i).surface() == surface) {
-        return i;
-      }
+    private Strips(Setup setup) {
+        this.setup = setup;
+        this.centre = setup.massProperties().centre();
     }
-    return -1;
-  }
 
-  private void cutWing() {
-    Wing wing = setup.airframe().wing();
-    Planform planform = setup.planform();
-    boolean elevons = setup.airframe().tail() instanceof Tail.None;
-    int left = output(elevons ? Surface.LEFT_ELEVON : Surface.LEFT_AILERON);
-    int right = output(elevons ? Surface.RIGHT_ELEVON : Surface.RIGHT_AILERON);
-    double slope = LiftingSurface.slope(planform);
-    double flap = wing.aileron().map(Flap::chordRatio).orElse(0.0);
-    double effect = LiftingSurface.flapEffectiveness(flap);
-    double moment = LiftingSurface.flapMoment(flap);
-    double inner = 0;
-    double edge = wing.rootLeadingEdge();
-    double up = wing.up();
-    double twist = 0;
-    double half = planform.span() / 2;
-    int pieces = wing.panels().size() == 1 ? PER_WING_PANEL + 2 : PER_WING_PANEL;
-    for (WingPanel panel : wing.panels()) {
-      double quarterSweep =
-          Math.atan(
-              Math.tan(panel.sweep())
-                  + (panel.tipChord() - panel.rootChord()) / 4 / panel.length());
-      double cosSweep = Math.cos(quarterSweep);
-      for (int i = 0; i < pieces; i++) {
-        double share = (i + 0.5) / pieces;
-        double chord = panel.rootChord() + share * (panel.tipChord() - panel.rootChord());
-        double y = inner + share * panel.length();
-        double aft = edge + share * panel.length() * Math.tan(panel.sweep()) + chord / 4;
-        double height = up + share * panel.length() * Math.tan(panel.dihedral());
-        double width = panel.length() / pieces;
-        double covered = covered(wing, (y - width / 2) / half, (y + width / 2) / half);
-        for (int side = -1; side <= 1; side += 2) {
-          double angle =
-              wing.incidence()
-                  + twist
-                  + share * panel.twist()
-                  + side * wing.incidenceDifference() / 2;
-          strips.add(
-              strip(
-                  aft,
-                  side * y,
-                  height,
-                  side,
-                  quarterSweep,
-                  panel.dihedral(),
-                  chord * width,
-                  chord,
-                  angle / cosSweep,
-                  slope / cosSweep,
-                  wing.section(),
-                  1 / (Math.PI * planform.aspectRatio() * SPAN_EFFICIENCY),
-                  side < 0 ? left : right,
-                  covered * effect,
-                  covered * moment,
-                  false));
+    static List<Strip> of(Setup setup) {
+        Strips cut = new Strips(setup);
+        cut.cutWing();
+        cut.cutTail();
+        return cut.strips;
+    }
+
+    private int output(Surface surface) {
+        for (int i = 0; i < setup.controls().outputs().size(); i++) {
+            if (setup.controls().outputs().get(i).surface() == surface) {
+                return i;
+            }
         }
-      }
-      inner += panel.length();
-      edge += panel.length() * Math.tan(panel.sweep());
-      up += panel.length() * Math.tan(panel.dihedral());
-      twist += panel.twist();
+        return -1;
     }
-  }
 
-  private static double covered(Wing wing, double from, double to) {
-    return wing.aileron()
-        .map(f -> Math.max(0, Math.min(to, f.to()) - Math.max(from, f.from())) / (to - from))
-        .orElse(0.0);
-  }
-
-  private void cutTail() {
-    Airframe airframe = setup.airframe();
-    if (airframe.tail() instanceof Tail.Conventional tail) {
-      int elevator = output(Surface.ELEVATOR);
-      cutPanel(tail.plane(), 1, 0, elevator, true);
-      cutPanel(tail.plane(), -1, 0, elevator, true);
-      cutPanel(tail.fin(), -1, Math.PI / 2, output(Surface.RUDDER), false);
-    } else if (airframe.tail() instanceof Tail.Vee tail) {
-      double angle = tail.inverted() ? -tail.dihedral() : tail.dihedral();
-      cutPanel(tail.panel(), 1, angle, output(Surface.RIGHT_VEE), true);
-      cutPanel(tail.panel(), -1, angle, output(Surface.LEFT_VEE), true);
-    } else if (airframe.tail() instanceof Tail.None none) {
-      for (TailPanel fin : none.fins()) {
-        cutPanel(fin, 1, Math.PI / 2, -1, false);
-        cutPanel(fin, -1, Math.PI / 2, -1, false);
-      }
+    private void cutWing() {
+        Wing wing = setup.airframe().wing();
+        Planform planform = setup.planform();
+        boolean elevons = setup.airframe().tail() instanceof Tail.None;
+        int left = output(elevons ? Surface.LEFT_ELEVON : Surface.LEFT_AILERON);
+        int right = output(elevons ? Surface.RIGHT_ELEVON : Surface.RIGHT_AILERON);
+        double slope = LiftingSurface.slope(planform);
+        double flap = wing.aileron().map(Flap::chordRatio).orElse(0.0);
+        double effect = LiftingSurface.flapEffectiveness(flap);
+        double moment = LiftingSurface.flapMoment(flap);
+        double inner = 0;
+        double edge = wing.rootLeadingEdge();
+        double up = wing.up();
+        double twist = 0;
+        double half = planform.span() / 2;
+        int pieces = wing.panels().size() == 1 ? PER_WING_PANEL + 2 : PER_WING_PANEL;
+        for (WingPanel panel : wing.panels()) {
+            double quarterSweep =
+                    Math.atan(Math.tan(panel.sweep()) + (panel.tipChord() - panel.rootChord()) / 4 / panel.length());
+            double cosSweep = Math.cos(quarterSweep);
+            for (int i = 0; i < pieces; i++) {
+                double share = (i + 0.5) / pieces;
+                double chord = panel.rootChord() + share * (panel.tipChord() - panel.rootChord());
+                double y = inner + share * panel.length();
+                double aft = edge + share * panel.length() * Math.tan(panel.sweep()) + chord / 4;
+                double height = up + share * panel.length() * Math.tan(panel.dihedral());
+                double width = panel.length() / pieces;
+                double covered = covered(wing, (y - width / 2) / half, (y + width / 2) / half);
+                for (int side = -1; side <= 1; side += 2) {
+                    double angle =
+                            wing.incidence() + twist + share * panel.twist() + side * wing.incidenceDifference() / 2;
+                    strips.add(strip(
+                            aft,
+                            side * y,
+                            height,
+                            side,
+                            quarterSweep,
+                            panel.dihedral(),
+                            chord * width,
+                            chord,
+                            angle / cosSweep,
+                            slope / cosSweep,
+                            wing.section(),
+                            1 / (Math.PI * planform.aspectRatio() * SPAN_EFFICIENCY),
+                            side < 0 ? left : right,
+                            covered * effect,
+                            covered * moment,
+                            false));
+                }
+            }
+            inner += panel.length();
+            edge += panel.length() * Math.tan(panel.sweep());
+            up += panel.length() * Math.tan(panel.dihedral());
+            twist += panel.twist();
+        }
     }
-  }
 
-  private void cutPanel(TailPanel panel, int side, double angle, int output, boolean behindWing) {
-    boolean fin = angle == Math.PI / 2;
-    double slope = LiftingSurface.slope(panel, !fin);
-    double quarterSweep =
-        Math.atan(
-            Math.tan(panel.sweep()) + (panel.tipChord() - panel.rootChord()) / 4 / panel.length());
-    double cosSweep = Math.cos(quarterSweep);
-    double aspect = (fin ? 1.55 : 2) * panel.length() * panel.length() / panel.area();
-    double effect = LiftingSurface.flapEffectiveness(panel.controlChordRatio());
-    double moment = LiftingSurface.flapMoment(panel.controlChordRatio());
-    for (int i = 0; i < PER_TAIL_PANEL; i++) {
-      double share = (i + 0.5) / PER_TAIL_PANEL;
-      double chord = panel.rootChord() + share * (panel.tipChord() - panel.rootChord());
-      double out = share * panel.length();
-      double aft = panel.leadingEdge() + out * Math.tan(panel.sweep()) + chord / 4;
-      double y = side * (panel.right() + out * Math.cos(angle));
-      double height = panel.up() + out * Math.sin(angle);
-      strips.add(
-          strip(
-              aft,
-              y,
-              height,
-              side,
-              quarterSweep,
-              angle,
-              chord * panel.length() / PER_TAIL_PANEL,
-              chord,
-              panel.incidence() / cosSweep,
-              slope / cosSweep,
-              Section.FLAT_TAIL,
-              1 / (Math.PI * aspect * SPAN_EFFICIENCY),
-              output,
-              effect,
-              moment,
-              behindWing));
+    private static double covered(Wing wing, double from, double to) {
+        return wing.aileron()
+                .map(f -> Math.max(0, Math.min(to, f.to()) - Math.max(from, f.from())) / (to - from))
+                .orElse(0.0);
     }
-  }
 
-  /** Places a strip of a panel that goes out to one side, tilted up by its dihedral. */
-  private Strip strip(
-      double aft,
-      double right,
-      double up,
-      int side,
-      double sweep,
-      double dihedral,
-      double area,
-      double chord,
-      double angle,
-      double slope,
-      Section section,
-      double induced,
-      int output,
-      double effectiveness,
-      double flapMoment,
-      boolean behindWing) {
-    double[] place = {centre.aft() - aft, right - centre.right(), centre.up() - up};
-    double sin = Math.sin(dihedral);
-    double cos = Math.cos(dihedral);
-    // forward at right angles to the swept line that runs outwards along (0, side·cos Γ, −sin Γ)
-    double[] chordward = {Math.cos(sweep), side * Math.sin(sweep) * cos, -Math.sin(sweep) * sin};
-    double[] normal = {0, -side * sin, -cos};
-    return new Strip(
-        place,
-        chordward,
-        normal,
-        area,
-        chord,
-        angle,
-        slope,
-        section,
-        induced,
-        output,
-        effectiveness,
-        flapMoment,
-        behindWing);
-  }
+    private void cutTail() {
+        Airframe airframe = setup.airframe();
+        if (airframe.tail() instanceof Tail.Conventional tail) {
+            int elevator = output(Surface.ELEVATOR);
+            cutPanel(tail.plane(), 1, 0, elevator, true);
+            cutPanel(tail.plane(), -1, 0, elevator, true);
+            cutPanel(tail.fin(), -1, Math.PI / 2, output(Surface.RUDDER), false);
+        } else if (airframe.tail() instanceof Tail.Vee tail) {
+            double angle = tail.inverted() ? -tail.dihedral() : tail.dihedral();
+            cutPanel(tail.panel(), 1, angle, output(Surface.RIGHT_VEE), true);
+            cutPanel(tail.panel(), -1, angle, output(Surface.LEFT_VEE), true);
+        } else if (airframe.tail() instanceof Tail.None none) {
+            for (TailPanel fin : none.fins()) {
+                cutPanel(fin, 1, Math.PI / 2, -1, false);
+                cutPanel(fin, -1, Math.PI / 2, -1, false);
+            }
+        }
+    }
+
+    private void cutPanel(TailPanel panel, int side, double angle, int output, boolean behindWing) {
+        boolean fin = angle == Math.PI / 2;
+        double slope = LiftingSurface.slope(panel, !fin);
+        double quarterSweep =
+                Math.atan(Math.tan(panel.sweep()) + (panel.tipChord() - panel.rootChord()) / 4 / panel.length());
+        double cosSweep = Math.cos(quarterSweep);
+        double aspect = (fin ? 1.55 : 2) * panel.length() * panel.length() / panel.area();
+        double effect = LiftingSurface.flapEffectiveness(panel.controlChordRatio());
+        double moment = LiftingSurface.flapMoment(panel.controlChordRatio());
+        for (int i = 0; i < PER_TAIL_PANEL; i++) {
+            double share = (i + 0.5) / PER_TAIL_PANEL;
+            double chord = panel.rootChord() + share * (panel.tipChord() - panel.rootChord());
+            double out = share * panel.length();
+            double aft = panel.leadingEdge() + out * Math.tan(panel.sweep()) + chord / 4;
+            double y = side * (panel.right() + out * Math.cos(angle));
+            double height = panel.up() + out * Math.sin(angle);
+            strips.add(strip(
+                    aft,
+                    y,
+                    height,
+                    side,
+                    quarterSweep,
+                    angle,
+                    chord * panel.length() / PER_TAIL_PANEL,
+                    chord,
+                    panel.incidence() / cosSweep,
+                    slope / cosSweep,
+                    Section.FLAT_TAIL,
+                    1 / (Math.PI * aspect * SPAN_EFFICIENCY),
+                    output,
+                    effect,
+                    moment,
+                    behindWing));
+        }
+    }
+
+    /** Places a strip of a panel that goes out to one side, tilted up by its dihedral. */
+    private Strip strip(
+            double aft,
+            double right,
+            double up,
+            int side,
+            double sweep,
+            double dihedral,
+            double area,
+            double chord,
+            double angle,
+            double slope,
+            Section section,
+            double induced,
+            int output,
+            double effectiveness,
+            double flapMoment,
+            boolean behindWing) {
+        double[] place = {centre.aft() - aft, right - centre.right(), centre.up() - up};
+        double sin = Math.sin(dihedral);
+        double cos = Math.cos(dihedral);
+        // forward at right angles to the swept line that runs outwards along (0, side·cos Γ, −sin Γ)
+        double[] chordward = {Math.cos(sweep), side * Math.sin(sweep) * cos, -Math.sin(sweep) * sin};
+        double[] normal = {0, -side * sin, -cos};
+        return new Strip(
+                place,
+                chordward,
+                normal,
+                area,
+                chord,
+                angle,
+                slope,
+                section,
+                induced,
+                output,
+                effectiveness,
+                flapMoment,
+                behindWing);
+    }
 }

@@ -17,40 +17,42 @@ import app.drachen.core.airframe.TailPanel;
  * @param yawStation its quarter-chord station [m]; 0 without area
  */
 public record TailShares(
-    double pitchArea,
-    double pitchStation,
-    double pitchSlope,
-    double pitchHeight,
-    double yawArea,
-    double yawStation) {
+        double pitchArea,
+        double pitchStation,
+        double pitchSlope,
+        double pitchHeight,
+        double yawArea,
+        double yawStation) {
 
-  /** Splits a tail. */
-  public static TailShares of(Tail tail) {
-    if (tail instanceof Tail.Conventional t) {
-      return new TailShares(
-          2 * t.plane().area(),
-          t.plane().quarterStation(),
-          LiftingSurface.slope(t.plane(), true),
-          t.plane().up(),
-          t.fin().area(),
-          t.fin().quarterStation());
+    /** Splits a tail. */
+    public static TailShares of(Tail tail) {
+        if (tail instanceof Tail.Conventional t) {
+            return new TailShares(
+                    2 * t.plane().area(),
+                    t.plane().quarterStation(),
+                    LiftingSurface.slope(t.plane(), true),
+                    t.plane().up(),
+                    t.fin().area(),
+                    t.fin().quarterStation());
+        }
+        if (tail instanceof Tail.Vee t) {
+            double cos = Math.cos(t.dihedral());
+            double sin = Math.sin(t.dihedral());
+            double area = 2 * t.panel().area();
+            return new TailShares(
+                    area * cos * cos,
+                    t.panel().quarterStation(),
+                    LiftingSurface.slope(t.panel(), true),
+                    t.panel().up(),
+                    area * sin * sin,
+                    t.panel().quarterStation());
+        }
+        Tail.None none = (Tail.None) tail;
+        double fins = 2 * none.fins().stream().mapToDouble(TailPanel::area).sum();
+        double station = none.fins().stream()
+                .mapToDouble(TailPanel::quarterStation)
+                .average()
+                .orElse(0);
+        return new TailShares(0, 0, 0, 0, fins, station);
     }
-    if (tail instanceof Tail.Vee t) {
-      double cos = Math.cos(t.dihedral());
-      double sin = Math.sin(t.dihedral());
-      double area = 2 * t.panel().area();
-      return new TailShares(
-          area * cos * cos,
-          t.panel().quarterStation(),
-          LiftingSurface.slope(t.panel(), true),
-          t.panel().up(),
-          area * sin * sin,
-          t.panel().quarterStation());
-    }
-    Tail.None none = (Tail.None) tail;
-    double fins = 2 * none.fins().stream().mapToDouble(TailPanel::area).sum();
-    double station =
-        none.fins().stream().mapToDouble(TailPanel::quarterStation).average().orElse(0);
-    return new TailShares(0, 0, 0, 0, fins, station);
-  }
 }

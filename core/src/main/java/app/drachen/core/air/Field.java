@@ -20,127 +20,117 @@ import java.util.Optional;
  * @param obstacles what stands on the way home
  */
 public record Field(
-    String name,
-    double wind,
-    double windFrom,
-    double gust,
-    double windHeight,
-    double temperature,
-    double pressure,
-    double stripHeading,
-    double stripLength,
-    Optional<HeightLimit> heightLimit,
-    List<Obstacle> obstacles) {
-  /** Exponent of the wind profile over open ground (IEC 61400-1), between 0.14 and 0.25. */
-  public static final double WIND_EXPONENT = 0.20;
+        String name,
+        double wind,
+        double windFrom,
+        double gust,
+        double windHeight,
+        double temperature,
+        double pressure,
+        double stripHeading,
+        double stripLength,
+        Optional<HeightLimit> heightLimit,
+        List<Obstacle> obstacles) {
+    /** Exponent of the wind profile over open ground (IEC 61400-1), between 0.14 and 0.25. */
+    public static final double WIND_EXPONENT = 0.20;
 
-  public Field {
-    Ranges.requireText("name", name);
-    Ranges.require("wind", wind, 0, 30, "m/s");
-    Ranges.require("wind direction", windFrom, 0, 2 * Math.PI, "rad");
-    Ranges.require("gust", gust, wind, 45, "m/s");
-    Ranges.require("wind height", windHeight, 1, 100, "m");
-    Ranges.require("temperature", temperature, 240, 325, "K");
-    Ranges.require("pressure", pressure, 60_000, 108_000, "Pa");
-    Ranges.require("strip heading", stripHeading, 0, 2 * Math.PI, "rad");
-    Ranges.require("strip length", stripLength, 5, 3_000, "m");
-    obstacles = List.copyOf(obstacles);
-  }
-
-  /**
-   * A height limit and who says so.
-   *
-   * @param height above ground [m], 10 to 2 000
-   * @param source the rule and its date, as the pilot entered it
-   */
-  public record HeightLimit(double height, String source) {
-    public HeightLimit {
-      Ranges.require("height limit", height, 10, 2_000, "m");
-      Ranges.requireText("source of the height limit", source);
+    public Field {
+        Ranges.requireText("name", name);
+        Ranges.require("wind", wind, 0, 30, "m/s");
+        Ranges.require("wind direction", windFrom, 0, 2 * Math.PI, "rad");
+        Ranges.require("gust", gust, wind, 45, "m/s");
+        Ranges.require("wind height", windHeight, 1, 100, "m");
+        Ranges.require("temperature", temperature, 240, 325, "K");
+        Ranges.require("pressure", pressure, 60_000, 108_000, "Pa");
+        Ranges.require("strip heading", stripHeading, 0, 2 * Math.PI, "rad");
+        Ranges.require("strip length", stripLength, 5, 3_000, "m");
+        obstacles = List.copyOf(obstacles);
     }
-  }
 
-  /**
-   * Air density at the field.
-   *
-   * @return [kg/m³]
-   */
-  public double density() {
-    return Atmosphere.density(temperature, pressure);
-  }
+    /**
+     * A height limit and who says so.
+     *
+     * @param height above ground [m], 10 to 2 000
+     * @param source the rule and its date, as the pilot entered it
+     */
+    public record HeightLimit(double height, String source) {
+        public HeightLimit {
+            Ranges.require("height limit", height, 10, 2_000, "m");
+            Ranges.requireText("source of the height limit", source);
+        }
+    }
 
-  /**
-   * Mean wind at a height by the power law w₂ = w₁(h₂/h₁)^α.
-   *
-   * <p>Source: IEC 61400-1, normal wind profile; α 0.20, and 0.14 to 0.25 by roughness. Below 1 m
-   * the value at 1 m is used.
-   *
-   * @param height above ground [m], any
-   * @return wind speed [m/s], not negative
-   */
-  public double windAt(double height) {
-    return wind * profile(height);
-  }
+    /**
+     * Air density at the field.
+     *
+     * @return [kg/m³]
+     */
+    public double density() {
+        return Atmosphere.density(temperature, pressure);
+    }
 
-  /**
-   * Gust speed at a height, with the mean wind's profile.
-   *
-   * @param height above ground [m], any
-   * @return gust speed [m/s], not negative
-   */
-  public double gustAt(double height) {
-    return windAt(height) + (gust - wind);
-  }
+    /**
+     * Mean wind at a height by the power law w₂ = w₁(h₂/h₁)^α.
+     *
+     * <p>Source: IEC 61400-1, normal wind profile; α 0.20, and 0.14 to 0.25 by roughness. Below 1 m
+     * the value at 1 m is used.
+     *
+     * @param height above ground [m], any
+     * @return wind speed [m/s], not negative
+     */
+    public double windAt(double height) {
+        return wind * profile(height);
+    }
 
-  private double profile(double height) {
-    return Math.pow(Math.max(height, 1) / windHeight, WIND_EXPONENT);
-  }
+    /**
+     * Gust speed at a height, with the mean wind's profile.
+     *
+     * @param height above ground [m], any
+     * @return gust speed [m/s], not negative
+     */
+    public double gustAt(double height) {
+        return windAt(height) + (gust - wind);
+    }
 
-  /** The same field in other weather; the gust is raised where it would lie below the wind. */
-  public Field withWind(double newWind, double newWindFrom, double newGust) {
-    return new Field(
-        name,
-        newWind,
-        newWindFrom,
-        Math.max(newWind, newGust),
-        windHeight,
-        temperature,
-        pressure,
-        stripHeading,
-        stripLength,
-        heightLimit,
-        obstacles);
-  }
+    private double profile(double height) {
+        return Math.pow(Math.max(height, 1) / windHeight, WIND_EXPONENT);
+    }
 
-  /** The same field with another temperature and pressure. */
-  public Field withAir(double newTemperature, double newPressure) {
-    return new Field(
-        name,
-        wind,
-        windFrom,
-        gust,
-        windHeight,
-        newTemperature,
-        newPressure,
-        stripHeading,
-        stripLength,
-        heightLimit,
-        obstacles);
-  }
+    /** The same field in other weather; the gust is raised where it would lie below the wind. */
+    public Field withWind(double newWind, double newWindFrom, double newGust) {
+        return new Field(
+                name,
+                newWind,
+                newWindFrom,
+                Math.max(newWind, newGust),
+                windHeight,
+                temperature,
+                pressure,
+                stripHeading,
+                stripLength,
+                heightLimit,
+                obstacles);
+    }
 
-  /** The same field with another strip and height limit. */
-  public Field withStrip(double heading, double length, Optional<HeightLimit> limit) {
-    return new Field(
-        name,
-        wind,
-        windFrom,
-        gust,
-        windHeight,
-        temperature,
-        pressure,
-        heading,
-        length,
-        limit,
-        obstacles);
-  }
+    /** The same field with another temperature and pressure. */
+    public Field withAir(double newTemperature, double newPressure) {
+        return new Field(
+                name,
+                wind,
+                windFrom,
+                gust,
+                windHeight,
+                newTemperature,
+                newPressure,
+                stripHeading,
+                stripLength,
+                heightLimit,
+                obstacles);
+    }
+
+    /** The same field with another strip and height limit. */
+    public Field withStrip(double heading, double length, Optional<HeightLimit> limit) {
+        return new Field(
+                name, wind, windFrom, gust, windHeight, temperature, pressure, heading, length, limit, obstacles);
+    }
 }

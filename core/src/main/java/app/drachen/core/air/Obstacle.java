@@ -10,9 +10,9 @@ import app.drachen.core.units.Ranges;
  * @param height above the home point [m], 0 to 1 000
  */
 public record Obstacle(String name, double distance, double height) {
-  public Obstacle {
-    Ranges.requireText("name", name);
-    Ranges.require("distance", distance, 0, 20_000, "m");
-    Ranges.require("height", height, 0, 1_000, "m");
-  }
+    public Obstacle {
+        Ranges.requireText("name", name);
+        Ranges.require("distance", distance, 0, 20_000, "m");
+        Ranges.require("height", height, 0, 1_000, "m");
+    }
 }

@@ -11,19 +11,19 @@ import app.drachen.core.units.Ranges;
  * @param boomEnd station where the boom ends; equal to or below the pod length for none [m], 0 to 5
  */
 public record Body(double podLength, double width, double height, double boomEnd) {
-  public Body {
-    Ranges.require("pod length", podLength, 0.02, 5, "m");
-    Ranges.require("body width", width, 0.005, 1, "m");
-    Ranges.require("body height", height, 0.005, 1, "m");
-    Ranges.require("boom end", boomEnd, 0, 5, "m");
-  }
+    public Body {
+        Ranges.require("pod length", podLength, 0.02, 5, "m");
+        Ranges.require("body width", width, 0.005, 1, "m");
+        Ranges.require("body height", height, 0.005, 1, "m");
+        Ranges.require("boom end", boomEnd, 0, 5, "m");
+    }
 
-  /**
-   * Rough volume of a streamlined pod, 0.65 of its box.
-   *
-   * @return [m³]
-   */
-  public double volume() {
-    return 0.65 * podLength * width * height;
-  }
+    /**
+     * Rough volume of a streamlined pod, 0.65 of its box.
+     *
+     * @return [m³]
+     */
+    public double volume() {
+        return 0.65 * podLength * width * height;
+    }
 }

@@ -10,9 +10,9 @@ import app.drachen.core.units.Ranges;
  * @param chordRatio flap chord over local chord [-], 0.05 to 1
  */
 public record Flap(double from, double to, double chordRatio) {
-  public Flap {
-    Ranges.require("inner end of the flap", from, 0, 1, "-");
-    Ranges.require("outer end of the flap", to, from, 1, "-");
-    Ranges.require("flap chord ratio", chordRatio, 0.05, 1, "-");
-  }
+    public Flap {
+        Ranges.require("inner end of the flap", from, 0, 1, "-");
+        Ranges.require("outer end of the flap", to, from, 1, "-");
+        Ranges.require("flap chord ratio", chordRatio, 0.05, 1, "-");
+    }
 }

@@ -10,9 +10,9 @@ import app.drachen.core.units.Ranges;
  * @param up above the body axis [m], −1 to 1
  */
 public record Position(double aft, double right, double up) {
-  public Position {
-    Ranges.require("aft", aft, -2, 5, "m");
-    Ranges.require("right", right, -5, 5, "m");
-    Ranges.require("up", up, -1, 1, "m");
-  }
+    public Position {
+        Ranges.require("aft", aft, -2, 5, "m");
+        Ranges.require("right", right, -5, 5, "m");
+        Ranges.require("up", up, -1, 1, "m");
+    }
 }

@@ -12,19 +12,15 @@ import app.drachen.core.units.Ranges;
  * @param leastDrag least section drag coefficient at flying Reynolds numbers [-], 0.004 to 0.1
  */
 public record Section(
-    double zeroLiftAngle,
-    double maximumLift,
-    double maximumLiftSpread,
-    double pitchingMoment,
-    double leastDrag) {
-  public Section {
-    Ranges.require("zero-lift angle", zeroLiftAngle, -0.2, 0.1, "rad");
-    Ranges.require("maximum lift", maximumLift, 0.3, 2.5, "-");
-    Ranges.require("spread of maximum lift", maximumLiftSpread, 0, 0.5, "-");
-    Ranges.require("pitching moment", pitchingMoment, -0.3, 0.1, "-");
-    Ranges.require("least drag", leastDrag, 0.004, 0.1, "-");
-  }
+        double zeroLiftAngle, double maximumLift, double maximumLiftSpread, double pitchingMoment, double leastDrag) {
+    public Section {
+        Ranges.require("zero-lift angle", zeroLiftAngle, -0.2, 0.1, "rad");
+        Ranges.require("maximum lift", maximumLift, 0.3, 2.5, "-");
+        Ranges.require("spread of maximum lift", maximumLiftSpread, 0, 0.5, "-");
+        Ranges.require("pitching moment", pitchingMoment, -0.3, 0.1, "-");
+        Ranges.require("least drag", leastDrag, 0.004, 0.1, "-");
+    }
 
-  /** A symmetrical plate-like section, as tails of models have. */
-  public static final Section FLAT_TAIL = new Section(0, 0.9, 0.1, 0, 0.015);
+    /** A symmetrical plate-like section, as tails of models have. */
+    public static final Section FLAT_TAIL = new Section(0, 0.9, 0.1, 0, 0.015);
 }

@@ -16,34 +16,33 @@ import java.util.Optional;
  * @param aileron outboard control surfaces (ailerons or elevons), if there are any
  */
 public record Wing(
-    double rootLeadingEdge,
-    double up,
-    List<WingPanel> panels,
-    Section section,
-    double incidence,
-    double incidenceDifference,
-    Optional<Flap> aileron) {
-  public Wing {
-    Ranges.require("root leading edge", rootLeadingEdge, -1, 4, "m");
-    Ranges.require("wing height", up, -0.5, 0.5, "m");
-    Ranges.require("incidence", incidence, -0.2, 0.2, "rad");
-    Ranges.require("difference of incidence", incidenceDifference, -0.1, 0.1, "rad");
-    panels = List.copyOf(panels);
-    if (panels.isEmpty()) {
-      throw new IllegalArgumentException("the wing has no panel; draw at least one");
+        double rootLeadingEdge,
+        double up,
+        List<WingPanel> panels,
+        Section section,
+        double incidence,
+        double incidenceDifference,
+        Optional<Flap> aileron) {
+    public Wing {
+        Ranges.require("root leading edge", rootLeadingEdge, -1, 4, "m");
+        Ranges.require("wing height", up, -0.5, 0.5, "m");
+        Ranges.require("incidence", incidence, -0.2, 0.2, "rad");
+        Ranges.require("difference of incidence", incidenceDifference, -0.1, 0.1, "rad");
+        panels = List.copyOf(panels);
+        if (panels.isEmpty()) {
+            throw new IllegalArgumentException("the wing has no panel; draw at least one");
+        }
     }
-  }
 
-  /** The same wing with one panel changed. */
-  public Wing withPanel(int index, WingPanel panel) {
-    List<WingPanel> changed = new java.util.ArrayList<>(panels);
-    changed.set(index, panel);
-    return new Wing(rootLeadingEdge, up, changed, section, incidence, incidenceDifference, aileron);
-  }
+    /** The same wing with one panel changed. */
+    public Wing withPanel(int index, WingPanel panel) {
+        List<WingPanel> changed = new java.util.ArrayList<>(panels);
+        changed.set(index, panel);
+        return new Wing(rootLeadingEdge, up, changed, section, incidence, incidenceDifference, aileron);
+    }
 
-  /** The same wing elsewhere along the body. */
-  public Wing withRootLeadingEdge(double newRootLeadingEdge) {
-    return new Wing(
-        newRootLeadingEdge, up, panels, section, incidence, incidenceDifference, aileron);
-  }
+    /** The same wing elsewhere along the body. */
+    public Wing withRootLeadingEdge(double newRootLeadingEdge) {
+        return new Wing(newRootLeadingEdge, up, panels, section, incidence, incidenceDifference, aileron);
+    }
 }

@@ -12,21 +12,20 @@ import app.drachen.core.units.Ranges;
  * @param dihedral tip up positive [rad], −0.6 to 0.8
  * @param twist of the outer against the inner chord, nose up positive [rad], −0.2 to 0.2
  */
-public record WingPanel(
-    double rootChord, double tipChord, double length, double sweep, double dihedral, double twist) {
-  public WingPanel {
-    Ranges.require("root chord", rootChord, 0.01, 3, "m");
-    Ranges.require("tip chord", tipChord, 0.005, 3, "m");
-    Ranges.require("panel length", length, 0.01, 5, "m");
-    Ranges.require("sweep", sweep, -0.8, 1.2, "rad");
-    Ranges.require("dihedral", dihedral, -0.6, 0.8, "rad");
-    Ranges.require("twist", twist, -0.2, 0.2, "rad");
-  }
+public record WingPanel(double rootChord, double tipChord, double length, double sweep, double dihedral, double twist) {
+    public WingPanel {
+        Ranges.require("root chord", rootChord, 0.01, 3, "m");
+        Ranges.require("tip chord", tipChord, 0.005, 3, "m");
+        Ranges.require("panel length", length, 0.01, 5, "m");
+        Ranges.require("sweep", sweep, -0.8, 1.2, "rad");
+        Ranges.require("dihedral", dihedral, -0.6, 0.8, "rad");
+        Ranges.require("twist", twist, -0.2, 0.2, "rad");
+    }
 
-  /**
-   * @return area of this panel on one side [m²]
-   */
-  public double area() {
-    return 0.5 * (rootChord + tipChord) * length;
-  }
+    /**
+     * @return area of this panel on one side [m²]
+     */
+    public double area() {
+        return 0.5 * (rootChord + tipChord) * length;
+    }
 }

@@ -3,7 +3,6 @@ package app.drachen.core.autopilot;
 import app.drachen.core.aerodynamics.ControlPower;
 import app.drachen.core.air.Atmosphere;
 import app.drachen.core.airframe.Planform;
-import app.drachen.core.controls.Axis;
 import app.drachen.core.flight.Aircraft;
 import app.drachen.core.flight.Trim;
 import app.drachen.core.setup.Gains;
@@ -19,77 +18,83 @@ import app.drachen.core.setup.Setup;
  * small command. Own estimate, ±40 %.
  */
 public final class StartGains {
-  private static final double DELAY = 0.06;
+    private static final double DELAY = 0.06;
 
-  private StartGains() {}
+    private StartGains() {}
 
-  /** Gains for an aircraft at its cruise speed. */
-  public static Gains of(Setup setup) {
-    double speed = setup.modes().limits().cruiseSpeed();
-    double density = Atmosphere.SEA_LEVEL_DENSITY;
-    Planform planform = setup.planform();
-    double k = Math.max(0.5, fullCommandRollRate(setup, speed));
-    double t =
-        4
-            * setup.massProperties().rollInertia()
-            / (density
-                * speed
-                * planform.area()
-                * planform.span()
-                * planform.span()
-                * -ControlPower.rollDamping(planform));
-    double roll = 0.5 * t / (k * 3 * DELAY);
-    double rollIntegral = 0.8 / k;
-    double pitchAcceleration = pitchAcceleration(setup, speed, density);
-    // pitch: rate answers like an integrator with K' = q̇ per command over the short time
-    double pitch = clampGain(0.5 / (pitchAcceleration * 3 * DELAY));
-    return new Gains(
-        new Gains.AxisGains(3.0, clampGain(roll), rollIntegral, 0.8 / k),
-        new Gains.AxisGains(3.0, pitch, 3 * pitch, 0.6 * pitch),
-        0.1,
-        0.35,
-        0.03,
-        0.06,
-        Math.max(8, 0.9 * speed));
-  }
-
-  private static double clampGain(double gain) {
-    return Math.max(0.01, Math.min(2, gain));
-  }
-
-  private static double fullCommandRollRate(Setup setup, double speed) {
-    double atRate = ControlPower.rollRate(setup, speed).value();
-    return atRate / setup.controls().rates().roll();
-  }
-
-  /**
-   * Pitch acceleration per unit of pitch command.
-   *
-   * @return [rad/s²], above 0
-   */
-  static double pitchAcceleration(Setup setup, double speed, double density) {
-    double alpha =
-        Trim.level(setup, speed, density) instanceof Trim.Result.Trimmed trimmed
-            ? trimmed.alpha()
-            : 0.05;
-    double[] answer = new double[2];
-    for (int i = 0; i < 2; i++) {
-      double command = i == 0 ? -0.2 : 0.2;
-      Aircraft aircraft = new Aircraft(setup);
-      double[] pulses =
-          setup.controls().outputs().stream()
-              .mapToDouble(o -> o.pulse(o.mix().mix(0, command, 0, 0)))
-              .toArray();
-      aircraft.place(0, 0, 100, 0, alpha, 0, speed);
-      aircraft.move(speed * Math.cos(alpha), 0, speed * Math.sin(alpha), 0, 0, 0);
-      aircraft.settle(pulses, density, speed);
-      answer[i] = aircraft.accelerations(0, 0, 0, density)[4];
+    /** Gains for an aircraft at its cruise speed. */
+    public static Gains of(Setup setup) {
+        double speed = setup.modes().limits().cruiseSpeed();
+        double density = Atmosphere.SEA_LEVEL_DENSITY;
+        Planform planform = setup.planform();
+        double k = Math.max(0.5, fullCommandRollRate(setup, speed));
+        double t = 4
+                * setup.massProperties().rollInertia()
+                / (density
+                        * speed
+                        * planform.area()
+                        * planform.span()
+                        * planform.span()
+                        * -ControlPower.rollDamping(planform));
+        double roll = 0.5 * t / (k * 3 * DELAY);
+        double rollIntegral = 0.8 / k;
+        PitchAnswer answer = PitchAnswer.of(setup, speed, density);
+        // over the short time pitch rate answers like an integrator with q̇ per command
+        double pitch = clampGain(0.5 / (answer.perCommand() * 3 * DELAY));
+        return new Gains(
+                new Gains.AxisGains(3.0, clampGain(roll), rollIntegral, 0.8 / k),
+                new Gains.AxisGains(3.0, pitch, 3 * pitch, clampGain(0.8 * answer.commandPerRate())),
+                0.1,
+                0.35,
+                0.03,
+                0.06,
+                Math.max(8, 0.9 * speed));
     }
-    return Math.max(
-        1,
-        Math.abs(
-            ControlPower.fullDeflection(setup, Axis.PITCH) > 0
-                ? (answer[1] - answer[0]) / 0.4
-                : 1));
-  }
+
+    private static double clampGain(double gain) {
+        return Math.max(0.01, Math.min(2, gain));
+    }
+
+    private static double fullCommandRollRate(Setup setup, double speed) {
+        double atRate = ControlPower.rollRate(setup, speed).value();
+        return atRate / setup.controls().rates().roll();
+    }
+
+    /**
+     * How pitch answers, by small changes in the strip model.
+     *
+     * @param perCommand pitch acceleration per unit of command [rad/s²], above 0
+     * @param commandPerRate command that holds a steady pull-up of 1 rad/s [-], not negative
+     */
+    record PitchAnswer(double perCommand, double commandPerRate) {
+        static PitchAnswer of(Setup setup, double speed, double density) {
+            double alpha =
+                    Trim.level(setup, speed, density) instanceof Trim.Result.Trimmed trimmed ? trimmed.alpha() : 0.05;
+            double[] low = accelerations(setup, speed, density, alpha, 0, -0.2);
+            double[] high = accelerations(setup, speed, density, alpha, 0, 0.2);
+            double perCommand = Math.max(1, Math.abs(high[4] - low[4]) / 0.4);
+            double[] still = accelerations(setup, speed, density, alpha, 0, 0);
+            double[] turning = accelerations(setup, speed, density, alpha, 0.3, 0);
+            double[] pitched = accelerations(setup, speed, density, alpha + 0.02, 0, 0);
+            double perRate = (turning[4] - still[4]) / 0.3;
+            double perAlpha = (pitched[4] - still[4]) / 0.02;
+            double liftPerAlpha = -(pitched[2] - still[2]) / 0.02;
+            // steady pull-up: lift turns the path, V·q = L_α·Δα/m, and the moments balance
+            double alphaPerRate = speed / Math.max(1, liftPerAlpha);
+            double needed = -(perRate + perAlpha * alphaPerRate) / perCommand;
+            return new PitchAnswer(perCommand, Math.max(0, needed));
+        }
+    }
+
+    private static double[] accelerations(
+            Setup setup, double speed, double density, double alpha, double rate, double command) {
+        Aircraft aircraft = new Aircraft(setup);
+        double[] pulses = setup.controls().outputs().stream()
+                .mapToDouble(o -> o.pulse(o.mix().mix(0, command, 0, 0)))
+                .toArray();
+        aircraft.place(0, 0, 100, 0, alpha, 0, speed);
+        aircraft.move(speed * Math.cos(alpha), 0, speed * Math.sin(alpha), 0, rate, 0);
+        aircraft.settle(pulses, density, speed);
+        return aircraft.accelerations(0, 0, 0, density);
+    }
 }

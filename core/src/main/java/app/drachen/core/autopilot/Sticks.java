@@ -9,5 +9,5 @@ package app.drachen.core.autopilot;
  * @param power [-], 0 to 1
  */
 public record Sticks(double roll, double pitch, double yaw, double power) {
-  public static final Sticks CENTRED = new Sticks(0, 0, 0, 0);
+    public static final Sticks CENTRED = new Sticks(0, 0, 0, 0);
 }

@@ -4,35 +4,35 @@ import app.drachen.core.controls.Surface;
 
 /** What a surface does, as a person sees it. */
 public enum Answer {
-  UP("up"),
-  DOWN("down"),
-  LEFT("left"),
-  RIGHT("right"),
-  STILL("still");
+    UP("up"),
+    DOWN("down"),
+    LEFT("left"),
+    RIGHT("right"),
+    STILL("still");
 
-  private final String label;
+    private final String label;
 
-  Answer(String label) {
-    this.label = label;
-  }
-
-  public String label() {
-    return label;
-  }
-
-  /**
-   * The word for a deflection.
-   *
-   * @param surface the surface; a rudder goes left and right
-   * @param sign above 0 trailing edge down (rudder: left), below 0 the other way, 0 still
-   */
-  public static Answer of(Surface surface, double sign) {
-    if (sign == 0) {
-      return STILL;
+    Answer(String label) {
+        this.label = label;
     }
-    if (surface == Surface.RUDDER) {
-      return sign > 0 ? LEFT : RIGHT;
+
+    public String label() {
+        return label;
     }
-    return sign > 0 ? DOWN : UP;
-  }
+
+    /**
+     * The word for a deflection.
+     *
+     * @param surface the surface; a rudder goes left and right
+     * @param sign above 0 trailing edge down (rudder: left), below 0 the other way, 0 still
+     */
+    public static Answer of(Surface surface, double sign) {
+        if (sign == 0) {
+            return STILL;
+        }
+        if (surface == Surface.RUDDER) {
+            return sign > 0 ? LEFT : RIGHT;
+        }
+        return sign > 0 ? DOWN : UP;
+    }
 }

@@ -16,21 +16,21 @@ import java.util.List;
  * @param longest planned time [s], 60 to 7 200
  */
 public record Card(
-    String id,
-    String title,
-    List<CardStep> steps,
-    List<PassLimit> limits,
-    List<String> breakOff,
-    List<String> cautions,
-    double trialHeight,
-    double longest) {
-  public Card {
-    Ranges.requireText("id", id);
-    Ranges.require("trial height", trialHeight, 10, 500, "m");
-    Ranges.require("longest", longest, 60, 7_200, "s");
-    steps = List.copyOf(steps);
-    limits = List.copyOf(limits);
-    breakOff = List.copyOf(breakOff);
-    cautions = List.copyOf(cautions);
-  }
+        String id,
+        String title,
+        List<CardStep> steps,
+        List<PassLimit> limits,
+        List<String> breakOff,
+        List<String> cautions,
+        double trialHeight,
+        double longest) {
+    public Card {
+        Ranges.requireText("id", id);
+        Ranges.require("trial height", trialHeight, 10, 500, "m");
+        Ranges.require("longest", longest, 60, 7_200, "s");
+        steps = List.copyOf(steps);
+        limits = List.copyOf(limits);
+        breakOff = List.copyOf(breakOff);
+        cautions = List.copyOf(cautions);
+    }
 }

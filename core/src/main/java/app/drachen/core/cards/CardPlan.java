@@ -5,12 +5,12 @@ import app.drachen.core.setup.Setup;
 
 /** A kind of card that can be made out for an aircraft and a field. One class each. */
 public interface CardPlan {
-  /** Stable id such as {@code first-flight}. */
-  String id();
+    /** Stable id such as {@code first-flight}. */
+    String id();
 
-  /** Title for lists. */
-  String title();
+    /** Title for lists. */
+    String title();
 
-  /** Makes the card out for an aircraft on a field. */
-  Card forAircraft(Setup setup, Field field);
+    /** Makes the card out for an aircraft on a field. */
+    Card forAircraft(Setup setup, Field field);
 }

@@ -5,15 +5,15 @@ import java.util.Optional;
 
 /** The list of cards. */
 public final class CardPlans {
-  private static final List<CardPlan> ALL = List.of(new FirstFlight(), new HoldFlight());
+    private static final List<CardPlan> ALL = List.of(new FirstFlight(), new HoldFlight());
 
-  private CardPlans() {}
+    private CardPlans() {}
 
-  public static List<CardPlan> all() {
-    return ALL;
-  }
+    public static List<CardPlan> all() {
+        return ALL;
+    }
 
-  public static Optional<CardPlan> byId(String id) {
-    return ALL.stream().filter(c -> c.id().equals(id)).findFirst();
-  }
+    public static Optional<CardPlan> byId(String id) {
+        return ALL.stream().filter(c -> c.id().equals(id)).findFirst();
+    }
 }

@@ -13,8 +13,8 @@ import app.drachen.core.units.Ranges;
  * @param how one line for the field
  */
 public record CardStep(int number, Task task, FlightMode mode, String title, String how) {
-  public CardStep {
-    Ranges.require("step", number, 1, 99, "-");
-    Ranges.requireText("title", title);
-  }
+    public CardStep {
+        Ranges.require("step", number, 1, 99, "-");
+        Ranges.requireText("title", title);
+    }
 }

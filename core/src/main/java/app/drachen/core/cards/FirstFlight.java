@@ -12,148 +12,143 @@ import java.util.List;
 
 /** Card M1: launch, climb, hands-off trim, stall with power off, Level, land. */
 public final class FirstFlight implements CardPlan {
-  private static final double TRIM_LIMIT = 0.08;
+    private static final double TRIM_LIMIT = 0.08;
 
-  @Override
-  public String id() {
-    return "first-flight";
-  }
+    @Override
+    public String id() {
+        return "first-flight";
+    }
 
-  @Override
-  public String title() {
-    return "M1 · first flight";
-  }
+    @Override
+    public String title() {
+        return "M1 · first flight";
+    }
 
-  @Override
-  public Card forAircraft(Setup setup, Field field) {
-    Stall stall = Stall.of(setup, field.density());
-    double height = TrialHeight.of(stall).value();
-    String trial = Quantity.HEIGHT.text(height);
-    return new Card(
-        id(),
-        title(),
-        List.of(
-            new CardStep(
-                1,
-                Task.LAUNCH,
-                FlightMode.MANUAL,
-                "Throw into the wind",
-                "wings level, power up, hands behind the propeller"),
-            new CardStep(
-                2,
-                Task.CLIMB,
-                FlightMode.MANUAL,
-                "Climb to trial height",
-                trial + ": room for a mistake"),
-            new CardStep(
-                3,
-                Task.TRIM,
-                FlightMode.MANUAL,
-                "Trim hands-off at cruise",
-                "two straight passes, 10 s each"),
-            new CardStep(
-                4,
-                Task.STALL,
-                FlightMode.MANUAL,
-                "Stall, power off",
-                "which wing drops, what height is lost"),
-            new CardStep(
-                5,
-                Task.LEVEL,
-                FlightMode.LEVEL,
-                "Level from 30° of bank",
-                "let go; it must settle"),
-            new CardStep(
-                6,
-                Task.LAND,
-                FlightMode.MANUAL,
-                "Land into the wind",
-                "by " + Math.round(longest() / 60) + " min or 60 % of the pack")),
-        limits(stall),
-        List.of(
-            "It will not climb at full power.",
-            "Full trim is used and it still turns.",
-            "You lose orientation: Level, hands off. If Level is odd: Manual at once."),
-        List.of(
-            "Thrower behind the propeller, people behind the line, nobody ahead.",
-            "Keep it in sight and under the height limit; local rules come first."),
-        Math.min(height, field.heightLimit().map(l -> l.height() - 10).orElse(height)),
-        longest());
-  }
+    @Override
+    public Card forAircraft(Setup setup, Field field) {
+        Stall stall = Stall.of(setup, field.density());
+        double height = TrialHeight.of(stall).value();
+        String trial = Quantity.HEIGHT.text(height);
+        return new Card(
+                id(),
+                title(),
+                List.of(
+                        new CardStep(
+                                1,
+                                Task.LAUNCH,
+                                FlightMode.MANUAL,
+                                "Throw into the wind",
+                                "wings level, power up, hands behind the propeller"),
+                        new CardStep(
+                                2,
+                                Task.CLIMB,
+                                FlightMode.MANUAL,
+                                "Climb to trial height",
+                                trial + ": room for a mistake"),
+                        new CardStep(
+                                3,
+                                Task.TRIM,
+                                FlightMode.MANUAL,
+                                "Trim hands-off at cruise",
+                                "two straight passes, 10 s each"),
+                        new CardStep(
+                                4,
+                                Task.STALL,
+                                FlightMode.MANUAL,
+                                "Stall, power off",
+                                "which wing drops, what height is lost"),
+                        new CardStep(
+                                5, Task.LEVEL, FlightMode.LEVEL, "Level from 30° of bank", "let go; it must settle"),
+                        new CardStep(
+                                6,
+                                Task.LAND,
+                                FlightMode.MANUAL,
+                                "Land into the wind",
+                                "by " + Math.round(longest() / 60) + " min or 60 % of the pack")),
+                limits(stall),
+                List.of(
+                        "It will not climb at full power.",
+                        "Full trim is used and it still turns.",
+                        "You lose orientation: Level, hands off. If Level is odd: Manual at once."),
+                List.of(
+                        "Thrower behind the propeller, people behind the line, nobody ahead.",
+                        "Keep it in sight and under the height limit; local rules come first."),
+                Math.min(height, field.heightLimit().map(l -> l.height() - 10).orElse(height)),
+                longest());
+    }
 
-  private static double longest() {
-    return 480;
-  }
+    private static double longest() {
+        return 480;
+    }
 
-  private static List<PassLimit> limits(Stall stall) {
-    double low = stall.low() * 0.95;
-    double high = stall.high() * 1.05;
-    return List.of(
-        trim(Measure.ROLL_TRIM, "Roll trim within ±8 % of full stick"),
-        trim(Measure.PITCH_TRIM, "Pitch trim within ±8 % of full stick"),
-        new PassLimit(
-            Measure.STALL_SPEED,
-            "Stalls at "
-                + Quantity.SPEED.number(low, app.drachen.core.units.UnitSystem.METRIC)
-                + "–"
-                + Quantity.SPEED.text(high),
-            low,
-            high,
-            stall.working()),
-        judged(
-            Measure.WING_DROP,
-            "No wing drops more than 30° in the stall",
-            Math.toRadians(30),
-            Quantity.ANGLE,
-            "greatest change of roll within 2 s of the stall"),
-        judged(
-            Measure.SETTLE_TIME,
-            "Level settles within 3 s from 30° of bank",
-            3,
-            Quantity.TIME,
-            "time from letting go until |φ| stays below 5°"),
-        new PassLimit(
-            Measure.CHARGE_LEFT,
-            "Lands with more than 40 % of the pack",
-            0.4,
-            Double.POSITIVE_INFINITY,
-            Working.of(
-                "MAIDEN-R17",
-                "Charge kept",
-                0.4,
-                Quantity.SHARE,
-                "30 % in hand and 10 % for a second approach",
-                Source.COMMON_PRACTICE)),
-        judged(
-            Measure.TOUCHDOWN_SINK,
-            "Touches down softer than 2 m/s",
-            2,
-            Quantity.CLIMB,
-            "sink at the first contact"));
-  }
+    private static List<PassLimit> limits(Stall stall) {
+        double low = stall.low() * 0.95;
+        double high = stall.high() * 1.05;
+        return List.of(
+                trim(Measure.ROLL_TRIM, "Roll trim within ±8 % of full stick"),
+                trim(Measure.PITCH_TRIM, "Pitch trim within ±8 % of full stick"),
+                new PassLimit(
+                        Measure.STALL_SPEED,
+                        "Stalls at "
+                                + Quantity.SPEED.number(low, app.drachen.core.units.UnitSystem.METRIC)
+                                + "–"
+                                + Quantity.SPEED.text(high),
+                        low,
+                        high,
+                        stall.working()),
+                judged(
+                        Measure.WING_DROP,
+                        "No wing drops more than 30° in the stall",
+                        Math.toRadians(30),
+                        Quantity.ANGLE,
+                        "greatest change of roll within 2 s of the stall"),
+                judged(
+                        Measure.SETTLE_TIME,
+                        "Level settles within 3 s from 30° of bank",
+                        3,
+                        Quantity.TIME,
+                        "time from letting go until |φ| stays below 5°"),
+                new PassLimit(
+                        Measure.CHARGE_LEFT,
+                        "Lands with more than 40 % of the pack",
+                        0.4,
+                        Double.POSITIVE_INFINITY,
+                        Working.of(
+                                "MAIDEN-R17",
+                                "Charge kept",
+                                0.4,
+                                Quantity.SHARE,
+                                "30 % in hand and 10 % for a second approach",
+                                Source.COMMON_PRACTICE)),
+                judged(
+                        Measure.TOUCHDOWN_SINK,
+                        "Touches down softer than 2 m/s",
+                        2,
+                        Quantity.CLIMB,
+                        "sink at the first contact"));
+    }
 
-  private static PassLimit trim(Measure measure, String sentence) {
-    return new PassLimit(
-        measure,
-        sentence,
-        -TRIM_LIMIT,
-        TRIM_LIMIT,
-        Working.of(
-            "MAIDEN-R9",
-            "Trim limit",
-            TRIM_LIMIT,
-            Quantity.SHARE,
-            "mean command in straight, level flight at cruise; 8 % leaves the throw for flying",
-            Source.COMMON_PRACTICE));
-  }
+    private static PassLimit trim(Measure measure, String sentence) {
+        return new PassLimit(
+                measure,
+                sentence,
+                -TRIM_LIMIT,
+                TRIM_LIMIT,
+                Working.of(
+                        "MAIDEN-R9",
+                        "Trim limit",
+                        TRIM_LIMIT,
+                        Quantity.SHARE,
+                        "mean command in straight, level flight at cruise; 8 % leaves the throw for flying",
+                        Source.COMMON_PRACTICE));
+    }
 
-  private static PassLimit judged(
-      Measure measure, String sentence, double most, Quantity quantity, String formula) {
-    return new PassLimit(
-        measure,
-        sentence,
-        Double.NEGATIVE_INFINITY,
-        most,
-        Working.of("MAIDEN", sentence, most, quantity, formula, Source.COMMON_PRACTICE));
-  }
+    private static PassLimit judged(Measure measure, String sentence, double most, Quantity quantity, String formula) {
+        return new PassLimit(
+                measure,
+                sentence,
+                Double.NEGATIVE_INFINITY,
+                most,
+                Working.of("MAIDEN", sentence, most, quantity, formula, Source.COMMON_PRACTICE));
+    }
 }

@@ -13,28 +13,28 @@ import app.drachen.core.working.Working;
  * @param working how the limit came about
  */
 public record PassLimit(Measure id, String sentence, double least, double most, Working working) {
-  public PassLimit {
-    Ranges.requireText("sentence", sentence);
-    Ranges.require("least", least, Double.NEGATIVE_INFINITY, most, "SI");
-  }
+    public PassLimit {
+        Ranges.requireText("sentence", sentence);
+        Ranges.require("least", least, Double.NEGATIVE_INFINITY, most, "SI");
+    }
 
-  /** The results that can be judged. */
-  public enum Measure {
-    ROLL_TRIM,
-    PITCH_TRIM,
-    STALL_SPEED,
-    WING_DROP,
-    SETTLE_TIME,
-    CHARGE_LEFT,
-    TOUCHDOWN_SINK
-  }
+    /** The results that can be judged. */
+    public enum Measure {
+        ROLL_TRIM,
+        PITCH_TRIM,
+        STALL_SPEED,
+        WING_DROP,
+        SETTLE_TIME,
+        CHARGE_LEFT,
+        TOUCHDOWN_SINK
+    }
 
-  /**
-   * Whether a measured value passes.
-   *
-   * @param value [SI unit of the measure]
-   */
-  public boolean passes(double value) {
-    return least <= value && value <= most;
-  }
+    /**
+     * Whether a measured value passes.
+     *
+     * @param value [SI unit of the measure]
+     */
+    public boolean passes(double value) {
+        return least <= value && value <= most;
+    }
 }

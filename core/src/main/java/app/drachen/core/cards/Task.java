@@ -2,11 +2,11 @@ package app.drachen.core.cards;
 
 /** What the pilot does in a step. */
 public enum Task {
-  LAUNCH,
-  CLIMB,
-  TRIM,
-  STALL,
-  LEVEL,
-  HOLD,
-  LAND
+    LAUNCH,
+    CLIMB,
+    TRIM,
+    STALL,
+    LEVEL,
+    HOLD,
+    LAND
 }

@@ -17,123 +17,116 @@ import java.util.Optional;
  * @param stages state of every stage
  * @param rulings every rule's ruling, in the order of the list
  */
-public record Clearance(
-    Optional<Gate> reached, String why, Map<Stage, StageState> stages, List<Ruling> rulings) {
-  public Clearance {
-    stages = Map.copyOf(stages);
-    rulings = List.copyOf(rulings);
-  }
-
-  /** Asks every rule. */
-  public static Clearance of(Situation situation) {
-    List<Ruling> rulings =
-        ClearanceRules.all().stream().map(rule -> rule.check(situation)).toList();
-    Map<Stage, StageState> stages = new EnumMap<>(Stage.class);
-    for (Stage stage : Stage.values()) {
-      stages.put(stage, state(stage, rulings));
+public record Clearance(Optional<Gate> reached, String why, Map<Stage, StageState> stages, List<Ruling> rulings) {
+    public Clearance {
+        stages = Map.copyOf(stages);
+        rulings = List.copyOf(rulings);
     }
-    Optional<Gate> reached = Optional.empty();
-    String why = "";
-    for (Gate gate : Gate.values()) {
-      Optional<String> block = block(gate, rulings);
-      if (block.isPresent()) {
-        why = block.get();
-        break;
-      }
-      reached = Optional.of(gate);
+
+    /** Asks every rule. */
+    public static Clearance of(Situation situation) {
+        List<Ruling> rulings =
+                ClearanceRules.all().stream().map(rule -> rule.check(situation)).toList();
+        Map<Stage, StageState> stages = new EnumMap<>(Stage.class);
+        for (Stage stage : Stage.values()) {
+            stages.put(stage, state(stage, rulings));
+        }
+        Optional<Gate> reached = Optional.empty();
+        String why = "";
+        for (Gate gate : Gate.values()) {
+            Optional<String> block = block(gate, rulings);
+            if (block.isPresent()) {
+                why = block.get();
+                break;
+            }
+            reached = Optional.of(gate);
+        }
+        return new Clearance(reached, why, stages, rulings);
     }
-    return new Clearance(reached, why, stages, rulings);
-  }
 
-  private static Optional<String> block(Gate gate, List<Ruling> rulings) {
-    Optional<String> finding =
-        rulings.stream()
-            .filter(r -> r.blocks() && r.gate().equals(Optional.of(gate)))
-            .min(Comparator.comparing(Clearance::urgency))
-            .map(r -> r.finding().title());
-    if (finding.isPresent()) {
-      return finding;
+    private static Optional<String> block(Gate gate, List<Ruling> rulings) {
+        Optional<String> finding = rulings.stream()
+                .filter(r -> r.blocks() && r.gate().equals(Optional.of(gate)))
+                .min(Comparator.comparing(Clearance::urgency))
+                .map(r -> r.finding().title());
+        if (finding.isPresent()) {
+            return finding;
+        }
+        return switch (gate) {
+            case TUNE -> Optional.of("Tune has no instruments yet");
+            case HOME -> Optional.of("Homing has no instruments yet");
+            case REACH -> Optional.of("Reach has no instruments yet");
+            case MISSION -> Optional.of("Mission has no instruments yet");
+            default -> Optional.empty();
+        };
     }
-    return switch (gate) {
-      case TUNE -> Optional.of("Tune has no instruments yet");
-      case HOME -> Optional.of("Homing has no instruments yet");
-      case REACH -> Optional.of("Reach has no instruments yet");
-      case MISSION -> Optional.of("Mission has no instruments yet");
-      default -> Optional.empty();
-    };
-  }
 
-  /** Stops first, then what went stale, then what is open; earlier stages first. */
-  private static int urgency(Ruling ruling) {
-    State state = ruling.finding().state();
-    int first = state == State.STOP ? 0 : state == State.STALE ? 1 : state == State.OPEN ? 2 : 3;
-    return first * 100 + ruling.stage().ordinal();
-  }
-
-  private static StageState state(Stage stage, List<Ruling> rulings) {
-    if (!stage.hasInstruments()) {
-      return StageState.OPEN;
+    /** Stops first, then what went stale, then what is open; earlier stages first. */
+    private static int urgency(Ruling ruling) {
+        State state = ruling.finding().state();
+        int first = state == State.STOP ? 0 : state == State.STALE ? 1 : state == State.OPEN ? 2 : 3;
+        return first * 100 + ruling.stage().ordinal();
     }
-    StageState worst = StageState.PROVEN;
-    for (Ruling ruling : rulings) {
-      if (ruling.stage() == stage) {
-        StageState one =
-            switch (ruling.finding().state()) {
-              case STOP -> StageState.STOPPED;
-              case STALE -> StageState.STALE;
-              case OPEN -> StageState.OPEN;
-              case GOOD, CAUTION -> StageState.PROVEN;
-            };
-        worst = worse(worst, one);
-      }
+
+    private static StageState state(Stage stage, List<Ruling> rulings) {
+        if (!stage.hasInstruments()) {
+            return StageState.OPEN;
+        }
+        StageState worst = StageState.PROVEN;
+        for (Ruling ruling : rulings) {
+            if (ruling.stage() == stage) {
+                StageState one =
+                        switch (ruling.finding().state()) {
+                            case STOP -> StageState.STOPPED;
+                            case STALE -> StageState.STALE;
+                            case OPEN -> StageState.OPEN;
+                            case GOOD, CAUTION -> StageState.PROVEN;
+                        };
+                worst = worse(worst, one);
+            }
+        }
+        return worst;
     }
-    return worst;
-  }
 
-  private static StageState worse(StageState a, StageState b) {
-    List<StageState> order =
-        List.of(StageState.PROVEN, StageState.STALE, StageState.OPEN, StageState.STOPPED);
-    return order.indexOf(a) >= order.indexOf(b) ? a : b;
-  }
-
-  /** The sentence at the kite, without "cleared to". */
-  public String sentence() {
-    return reached.map(Gate::clearedTo).orElse("bench work, no power");
-  }
-
-  /** The rulings of one stage, most urgent first. */
-  public List<Ruling> of(Stage stage) {
-    return rulings.stream()
-        .filter(r -> r.stage() == stage)
-        .sorted(
-            Comparator.comparing(
-                r ->
-                    switch (r.finding().state()) {
-                      case STOP -> 0;
-                      case STALE -> 1;
-                      case CAUTION -> 2;
-                      case OPEN -> 3;
-                      case GOOD -> 4;
-                    }))
-        .toList();
-  }
-
-  /** The ruling to work on next: the most urgent one that blocks the next gate. */
-  public Optional<Ruling> next() {
-    for (Gate gate : Gate.values()) {
-      Optional<Ruling> block =
-          rulings.stream()
-              .filter(r -> r.blocks() && r.gate().equals(Optional.of(gate)))
-              .min(Comparator.comparing(Clearance::urgency));
-      if (block.isPresent()) {
-        return block;
-      }
+    private static StageState worse(StageState a, StageState b) {
+        List<StageState> order = List.of(StageState.PROVEN, StageState.STALE, StageState.OPEN, StageState.STOPPED);
+        return order.indexOf(a) >= order.indexOf(b) ? a : b;
     }
-    return Optional.empty();
-  }
 
-  /** Whether any finding is a stop. */
-  public boolean stopped() {
-    return rulings.stream().anyMatch(r -> r.finding().state() == State.STOP);
-  }
+    /** The sentence at the kite, without "cleared to". */
+    public String sentence() {
+        return reached.map(Gate::clearedTo).orElse("bench work, no power");
+    }
+
+    /** The rulings of one stage, most urgent first. */
+    public List<Ruling> of(Stage stage) {
+        return rulings.stream()
+                .filter(r -> r.stage() == stage)
+                .sorted(Comparator.comparing(r -> switch (r.finding().state()) {
+                    case STOP -> 0;
+                    case STALE -> 1;
+                    case CAUTION -> 2;
+                    case OPEN -> 3;
+                    case GOOD -> 4;
+                }))
+                .toList();
+    }
+
+    /** The ruling to work on next: the most urgent one that blocks the next gate. */
+    public Optional<Ruling> next() {
+        for (Gate gate : Gate.values()) {
+            Optional<Ruling> block = rulings.stream()
+                    .filter(r -> r.blocks() && r.gate().equals(Optional.of(gate)))
+                    .min(Comparator.comparing(Clearance::urgency));
+            if (block.isPresent()) {
+                return block;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Whether any finding is a stop. */
+    public boolean stopped() {
+        return rulings.stream().anyMatch(r -> r.finding().state() == State.STOP);
+    }
 }

@@ -2,12 +2,12 @@ package app.drachen.core.clearance;
 
 /** One rule of clearance. One class each, found through the list of rules. */
 public interface ClearanceRule {
-  /** Stable id such as {@code BUILD-R1}; stored in reports, never renamed. */
-  String id();
+    /** Stable id such as {@code BUILD-R1}; stored in reports, never renamed. */
+    String id();
 
-  /** What the rule demands, as one sentence a pilot can read. */
-  String demand();
+    /** What the rule demands, as one sentence a pilot can read. */
+    String demand();
 
-  /** Checks; a missing input gives an open finding, never a good one. */
-  Ruling check(Situation situation);
+    /** Checks; a missing input gives an open finding, never a good one. */
+    Ruling check(Situation situation);
 }

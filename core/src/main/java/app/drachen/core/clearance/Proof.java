@@ -19,65 +19,65 @@ import java.util.TreeMap;
  * @param values measured values by name [SI], such as mass and cg of a weighing
  */
 public record Proof(
-    ProofKind kind,
-    int revision,
-    long when,
-    Evidence evidence,
-    boolean passed,
-    String note,
-    Map<Facet, String> fingerprints,
-    Map<String, Double> values) {
+        ProofKind kind,
+        int revision,
+        long when,
+        Evidence evidence,
+        boolean passed,
+        String note,
+        Map<Facet, String> fingerprints,
+        Map<String, Double> values) {
 
-  /** How a proof was gained. */
-  public enum Evidence {
-    REAL("real aircraft"),
-    STAND_IN("stand-in board"),
-    REHEARSED("rehearsed"),
-    COMPUTED("computed figure accepted");
+    /** How a proof was gained. */
+    public enum Evidence {
+        REAL("real aircraft"),
+        STAND_IN("stand-in board"),
+        REHEARSED("rehearsed"),
+        COMPUTED("computed figure accepted");
 
-    private final String label;
+        private final String label;
 
-    Evidence(String label) {
-      this.label = label;
+        Evidence(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
     }
 
-    public String label() {
-      return label;
+    public Proof {
+        fingerprints = Map.copyOf(fingerprints);
+        values = Map.copyOf(values);
     }
-  }
 
-  public Proof {
-    fingerprints = Map.copyOf(fingerprints);
-    values = Map.copyOf(values);
-  }
-
-  /** A proof gained now. */
-  public static Proof gained(
-      ProofKind kind,
-      Setup setup,
-      int revision,
-      long when,
-      Evidence evidence,
-      boolean passed,
-      String note,
-      Map<String, Double> values) {
-    Map<Facet, String> prints = new TreeMap<>();
-    for (Facet facet : kind.facets()) {
-      prints.put(facet, facet.fingerprint(setup));
+    /** A proof gained now. */
+    public static Proof gained(
+            ProofKind kind,
+            Setup setup,
+            int revision,
+            long when,
+            Evidence evidence,
+            boolean passed,
+            String note,
+            Map<String, Double> values) {
+        Map<Facet, String> prints = new TreeMap<>();
+        for (Facet facet : kind.facets()) {
+            prints.put(facet, facet.fingerprint(setup));
+        }
+        return new Proof(kind, revision, when, evidence, passed, note, prints, values);
     }
-    return new Proof(kind, revision, when, evidence, passed, note, prints, values);
-  }
 
-  /** Facets that have changed since; empty while the proof is fresh. */
-  public List<Facet> staleIn(Setup setup) {
-    return fingerprints.entrySet().stream()
-        .filter(e -> !e.getKey().fingerprint(setup).equals(e.getValue()))
-        .map(Map.Entry::getKey)
-        .sorted()
-        .toList();
-  }
+    /** Facets that have changed since; empty while the proof is fresh. */
+    public List<Facet> staleIn(Setup setup) {
+        return fingerprints.entrySet().stream()
+                .filter(e -> !e.getKey().fingerprint(setup).equals(e.getValue()))
+                .map(Map.Entry::getKey)
+                .sorted()
+                .toList();
+    }
 
-  public boolean fresh(Setup setup) {
-    return staleIn(setup).isEmpty();
-  }
+    public boolean fresh(Setup setup) {
+        return staleIn(setup).isEmpty();
+    }
 }

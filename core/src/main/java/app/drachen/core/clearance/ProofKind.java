@@ -6,100 +6,88 @@ import java.util.Set;
 
 /** Kinds of proof and the facets each depends on. */
 public enum ProofKind {
-  WEIGHING("weighing", Stage.BUILD, Facet.AIRFRAME, Facet.PARTS, Facet.PACKS),
-  STICK_TO_SURFACE(
-      "stick to surface",
-      Stage.BENCH,
-      Facet.MIXER,
-      Facet.OUTPUTS,
-      Facet.SERVO_SENSES,
-      Facet.LINKAGES),
-  TILT_TO_SURFACE(
-      "tilt to surface",
-      Stage.BENCH,
-      Facet.MIXER,
-      Facet.OUTPUTS,
-      Facet.SERVO_SENSES,
-      Facet.BOARD_MOUNT),
-  REHEARSAL(
-      "rehearsal of the first flight",
-      Stage.MAIDEN,
-      Facet.AIRFRAME,
-      Facet.PARTS,
-      Facet.PACKS,
-      Facet.PROPULSION,
-      Facet.LINKAGES,
-      Facet.OUTPUTS,
-      Facet.MIXER,
-      Facet.SERVO_SENSES,
-      Facet.SERVO_CENTRES,
-      Facet.THROWS,
-      Facet.RATES,
-      Facet.RADIO_TRIMS,
-      Facet.BOARD_MOUNT,
-      Facet.LAUNCH_MODE,
-      Facet.SPEED_RANGE,
-      Facet.ROLL_GAINS,
-      Facet.PITCH_GAINS,
-      Facet.YAW_GAINS),
-  MANUAL_FLOWN(
-      "Manual flown",
-      Stage.MAIDEN,
-      Facet.AIRFRAME,
-      Facet.PARTS,
-      Facet.PACKS,
-      Facet.PROPULSION,
-      Facet.THROWS,
-      Facet.SERVO_SENSES,
-      Facet.MIXER,
-      Facet.OUTPUTS),
-  LEVEL_FLOWN(
-      "Level flown",
-      Stage.MAIDEN,
-      Facet.AIRFRAME,
-      Facet.PARTS,
-      Facet.PACKS,
-      Facet.SERVO_SENSES,
-      Facet.MIXER,
-      Facet.OUTPUTS,
-      Facet.BOARD_MOUNT,
-      Facet.ROLL_GAINS,
-      Facet.PITCH_GAINS),
-  HOLD_FLOWN(
-      "Hold flown",
-      Stage.MAIDEN,
-      Facet.AIRFRAME,
-      Facet.PARTS,
-      Facet.PACKS,
-      Facet.SERVO_SENSES,
-      Facet.MIXER,
-      Facet.OUTPUTS,
-      Facet.BOARD_MOUNT,
-      Facet.ROLL_GAINS,
-      Facet.PITCH_GAINS,
-      Facet.HEIGHT_GAINS,
-      Facet.LIMITS,
-      Facet.SPEED_RANGE);
+    WEIGHING("weighing", Stage.BUILD, Facet.AIRFRAME, Facet.PARTS, Facet.PACKS),
+    STICK_TO_SURFACE("stick to surface", Stage.BENCH, Facet.MIXER, Facet.OUTPUTS, Facet.SERVO_SENSES, Facet.LINKAGES),
+    TILT_TO_SURFACE("tilt to surface", Stage.BENCH, Facet.MIXER, Facet.OUTPUTS, Facet.SERVO_SENSES, Facet.BOARD_MOUNT),
+    REHEARSAL(
+            "rehearsal of the first flight",
+            Stage.MAIDEN,
+            Facet.AIRFRAME,
+            Facet.PARTS,
+            Facet.PACKS,
+            Facet.PROPULSION,
+            Facet.LINKAGES,
+            Facet.OUTPUTS,
+            Facet.MIXER,
+            Facet.SERVO_SENSES,
+            Facet.SERVO_CENTRES,
+            Facet.THROWS,
+            Facet.RATES,
+            Facet.RADIO_TRIMS,
+            Facet.BOARD_MOUNT,
+            Facet.LAUNCH_MODE,
+            Facet.SPEED_RANGE,
+            Facet.ROLL_GAINS,
+            Facet.PITCH_GAINS,
+            Facet.YAW_GAINS),
+    MANUAL_FLOWN(
+            "Manual flown",
+            Stage.MAIDEN,
+            Facet.AIRFRAME,
+            Facet.PARTS,
+            Facet.PACKS,
+            Facet.PROPULSION,
+            Facet.THROWS,
+            Facet.SERVO_SENSES,
+            Facet.MIXER,
+            Facet.OUTPUTS),
+    LEVEL_FLOWN(
+            "Level flown",
+            Stage.MAIDEN,
+            Facet.AIRFRAME,
+            Facet.PARTS,
+            Facet.PACKS,
+            Facet.SERVO_SENSES,
+            Facet.MIXER,
+            Facet.OUTPUTS,
+            Facet.BOARD_MOUNT,
+            Facet.ROLL_GAINS,
+            Facet.PITCH_GAINS),
+    HOLD_FLOWN(
+            "Hold flown",
+            Stage.MAIDEN,
+            Facet.AIRFRAME,
+            Facet.PARTS,
+            Facet.PACKS,
+            Facet.SERVO_SENSES,
+            Facet.MIXER,
+            Facet.OUTPUTS,
+            Facet.BOARD_MOUNT,
+            Facet.ROLL_GAINS,
+            Facet.PITCH_GAINS,
+            Facet.HEIGHT_GAINS,
+            Facet.LIMITS,
+            Facet.SPEED_RANGE);
 
-  private final String label;
-  private final Stage stage;
-  private final Set<Facet> facets;
+    private final String label;
+    private final Stage stage;
+    private final Set<Facet> facets;
 
-  ProofKind(String label, Stage stage, Facet first, Facet... others) {
-    this.label = label;
-    this.stage = stage;
-    this.facets = java.util.Collections.unmodifiableSet(EnumSet.of(first, others));
-  }
+    ProofKind(String label, Stage stage, Facet first, Facet... others) {
+        this.label = label;
+        this.stage = stage;
+        this.facets = java.util.Collections.unmodifiableSet(EnumSet.of(first, others));
+    }
 
-  public String label() {
-    return label;
-  }
+    public String label() {
+        return label;
+    }
 
-  public Stage stage() {
-    return stage;
-  }
+    public Stage stage() {
+        return stage;
+    }
 
-  public Set<Facet> facets() {
-    return facets;
-  }
+    public Set<Facet> facets() {
+        return facets;
+    }
 }

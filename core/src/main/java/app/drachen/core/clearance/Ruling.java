@@ -14,23 +14,23 @@ import java.util.Optional;
  * @param remedies what can be done
  */
 public record Ruling(Stage stage, Optional<Gate> gate, Finding finding, List<Remedy> remedies) {
-  public Ruling {
-    remedies = List.copyOf(remedies);
-  }
+    public Ruling {
+        remedies = List.copyOf(remedies);
+    }
 
-  /** A ruling. */
-  public static Ruling of(Stage stage, Gate gate, Finding finding, Remedy... remedies) {
-    return new Ruling(stage, Optional.of(gate), finding, List.of(remedies));
-  }
+    /** A ruling. */
+    public static Ruling of(Stage stage, Gate gate, Finding finding, Remedy... remedies) {
+        return new Ruling(stage, Optional.of(gate), finding, List.of(remedies));
+    }
 
-  /** A ruling that can only warn. */
-  public static Ruling advice(Stage stage, Finding finding, Remedy... remedies) {
-    return new Ruling(stage, Optional.empty(), finding, List.of(remedies));
-  }
+    /** A ruling that can only warn. */
+    public static Ruling advice(Stage stage, Finding finding, Remedy... remedies) {
+        return new Ruling(stage, Optional.empty(), finding, List.of(remedies));
+    }
 
-  /** Whether it blocks its gate now: a stop, or something missing or stale that is needed. */
-  public boolean blocks() {
-    State state = finding.state();
-    return gate.isPresent() && (state == State.STOP || state == State.OPEN || state == State.STALE);
-  }
+    /** Whether it blocks its gate now: a stop, or something missing or stale that is needed. */
+    public boolean blocks() {
+        State state = finding.state();
+        return gate.isPresent() && (state == State.STOP || state == State.OPEN || state == State.STALE);
+    }
 }

@@ -15,27 +15,27 @@ import app.drachen.core.units.Ranges;
  *     built
  */
 public record Linkage(double arm, double horn, double servoAngle, boolean longerPulseDown) {
-  public Linkage {
-    Ranges.require("servo arm", arm, 0.002, 0.1, "m");
-    Ranges.require("horn", horn, 0.002, 0.1, "m");
-    Ranges.require("servo angle", servoAngle, 0.2, 1.6, "rad");
-  }
+    public Linkage {
+        Ranges.require("servo arm", arm, 0.002, 0.1, "m");
+        Ranges.require("horn", horn, 0.002, 0.1, "m");
+        Ranges.require("servo angle", servoAngle, 0.2, 1.6, "rad");
+    }
 
-  /**
-   * Surface deflection for a pulse.
-   *
-   * @param pulseMicros pulse less the pulse at which the surface is neutral [µs]
-   * @return deflection, trailing edge down positive [rad]
-   */
-  public double deflection(double pulseMicros) {
-    double turn = servoAngle * pulseMicros / Output.FULL_COMMAND_MICROS;
-    double sine = arm / horn * Math.sin(turn);
-    double angle = Math.asin(Math.max(-1, Math.min(1, sine)));
-    return longerPulseDown ? angle : -angle;
-  }
+    /**
+     * Surface deflection for a pulse.
+     *
+     * @param pulseMicros pulse less the pulse at which the surface is neutral [µs]
+     * @return deflection, trailing edge down positive [rad]
+     */
+    public double deflection(double pulseMicros) {
+        double turn = servoAngle * pulseMicros / Output.FULL_COMMAND_MICROS;
+        double sine = arm / horn * Math.sin(turn);
+        double angle = Math.asin(Math.max(-1, Math.min(1, sine)));
+        return longerPulseDown ? angle : -angle;
+    }
 
-  /** The same linkage with other lengths. */
-  public Linkage withRadii(double newArm, double newHorn) {
-    return new Linkage(newArm, newHorn, servoAngle, longerPulseDown);
-  }
+    /** The same linkage with other lengths. */
+    public Linkage withRadii(double newArm, double newHorn) {
+        return new Linkage(newArm, newHorn, servoAngle, longerPulseDown);
+    }
 }

@@ -11,53 +11,52 @@ import app.drachen.core.units.Ranges;
  * @param power [-], −2 to 2
  */
 public record MixRow(double roll, double pitch, double yaw, double power) {
-  public static final MixRow NONE = new MixRow(0, 0, 0, 0);
-  public static final MixRow MOTOR = new MixRow(0, 0, 0, 1);
+    public static final MixRow NONE = new MixRow(0, 0, 0, 0);
+    public static final MixRow MOTOR = new MixRow(0, 0, 0, 1);
 
-  public MixRow {
-    Ranges.require("roll share", roll, -2, 2, "-");
-    Ranges.require("pitch share", pitch, -2, 2, "-");
-    Ranges.require("yaw share", yaw, -2, 2, "-");
-    Ranges.require("power share", power, -2, 2, "-");
-  }
+    public MixRow {
+        Ranges.require("roll share", roll, -2, 2, "-");
+        Ranges.require("pitch share", pitch, -2, 2, "-");
+        Ranges.require("yaw share", yaw, -2, 2, "-");
+        Ranges.require("power share", power, -2, 2, "-");
+    }
 
-  /**
-   * @return the share of one command [-]
-   */
-  public double share(Axis axis) {
-    return switch (axis) {
-      case ROLL -> roll;
-      case PITCH -> pitch;
-      case YAW -> yaw;
-      case POWER -> power;
-    };
-  }
+    /**
+     * @return the share of one command [-]
+     */
+    public double share(Axis axis) {
+        return switch (axis) {
+            case ROLL -> roll;
+            case PITCH -> pitch;
+            case YAW -> yaw;
+            case POWER -> power;
+        };
+    }
 
-  /**
-   * The same row with one share changed.
-   *
-   * @param axis the command
-   * @param share [-], −2 to 2
-   */
-  public MixRow with(Axis axis, double share) {
-    return new MixRow(
-        axis == Axis.ROLL ? share : roll,
-        axis == Axis.PITCH ? share : pitch,
-        axis == Axis.YAW ? share : yaw,
-        axis == Axis.POWER ? share : power);
-  }
+    /**
+     * The same row with one share changed.
+     *
+     * @param axis the command
+     * @param share [-], −2 to 2
+     */
+    public MixRow with(Axis axis, double share) {
+        return new MixRow(
+                axis == Axis.ROLL ? share : roll,
+                axis == Axis.PITCH ? share : pitch,
+                axis == Axis.YAW ? share : yaw,
+                axis == Axis.POWER ? share : power);
+    }
 
-  /**
-   * Mixes the commands.
-   *
-   * @param rollCommand [-], −1 to 1
-   * @param pitchCommand [-], −1 to 1
-   * @param yawCommand [-], −1 to 1
-   * @param powerCommand [-], 0 to 1
-   * @return output [-]
-   */
-  public double mix(
-      double rollCommand, double pitchCommand, double yawCommand, double powerCommand) {
-    return roll * rollCommand + pitch * pitchCommand + yaw * yawCommand + power * powerCommand;
-  }
+    /**
+     * Mixes the commands.
+     *
+     * @param rollCommand [-], −1 to 1
+     * @param pitchCommand [-], −1 to 1
+     * @param yawCommand [-], −1 to 1
+     * @param powerCommand [-], 0 to 1
+     * @return output [-]
+     */
+    public double mix(double rollCommand, double pitchCommand, double yawCommand, double powerCommand) {
+        return roll * rollCommand + pitch * pitchCommand + yaw * yawCommand + power * powerCommand;
+    }
 }

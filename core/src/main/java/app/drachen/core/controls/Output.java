@@ -16,131 +16,105 @@ import app.drachen.core.units.Ranges;
  * @param linkage arm, horn and direction
  */
 public record Output(
-    int channel,
-    Surface surface,
-    MixRow mix,
-    boolean reversed,
-    double centreMicros,
-    double lowMicros,
-    double highMicros,
-    double neutralMicros,
-    Linkage linkage) {
-  /** Pulse change for a full command through a share of 100 % [µs]. */
-  public static final double FULL_COMMAND_MICROS = 500;
+        int channel,
+        Surface surface,
+        MixRow mix,
+        boolean reversed,
+        double centreMicros,
+        double lowMicros,
+        double highMicros,
+        double neutralMicros,
+        Linkage linkage) {
+    /** Pulse change for a full command through a share of 100 % [µs]. */
+    public static final double FULL_COMMAND_MICROS = 500;
 
-  public Output {
-    Ranges.require("channel", channel, 1, 16, "-");
-    Ranges.require("centre", centreMicros, 800, 2_200, "µs");
-    Ranges.require("lower end", lowMicros, 700, 2_300, "µs");
-    Ranges.require("upper end", highMicros, lowMicros, 2_300, "µs");
-    Ranges.require("neutral", neutralMicros, 800, 2_200, "µs");
-  }
-
-  /**
-   * Pulse for a mixed command, before the travel limits it.
-   *
-   * @param mixed output of the mix row [-]; for a motor 0 to 1
-   * @return pulse [µs]
-   */
-  public double unlimitedPulse(double mixed) {
-    if (surface == Surface.MOTOR) {
-      return lowMicros + mixed * (highMicros - lowMicros);
+    public Output {
+        Ranges.require("channel", channel, 1, 16, "-");
+        Ranges.require("centre", centreMicros, 800, 2_200, "µs");
+        Ranges.require("lower end", lowMicros, 700, 2_300, "µs");
+        Ranges.require("upper end", highMicros, lowMicros, 2_300, "µs");
+        Ranges.require("neutral", neutralMicros, 800, 2_200, "µs");
     }
-    return centreMicros + (reversed ? -1 : 1) * mixed * FULL_COMMAND_MICROS;
-  }
 
-  /**
-   * Pulse for a mixed command.
-   *
-   * @param mixed output of the mix row [-]
-   * @return pulse inside the travel [µs]
-   */
-  public double pulse(double mixed) {
-    return Math.max(lowMicros, Math.min(highMicros, unlimitedPulse(mixed)));
-  }
+    /**
+     * Pulse for a mixed command, before the travel limits it.
+     *
+     * @param mixed output of the mix row [-]; for a motor 0 to 1
+     * @return pulse [µs]
+     */
+    public double unlimitedPulse(double mixed) {
+        if (surface == Surface.MOTOR) {
+            return lowMicros + mixed * (highMicros - lowMicros);
+        }
+        return centreMicros + (reversed ? -1 : 1) * mixed * FULL_COMMAND_MICROS;
+    }
 
-  /**
-   * Where a pulse takes the surface.
-   *
-   * @param pulseMicros [µs]
-   * @return deflection, trailing edge down positive [rad]
-   */
-  public double deflection(double pulseMicros) {
-    return linkage.deflection(pulseMicros - neutralMicros);
-  }
+    /**
+     * Pulse for a mixed command.
+     *
+     * @param mixed output of the mix row [-]
+     * @return pulse inside the travel [µs]
+     */
+    public double pulse(double mixed) {
+        return Math.max(lowMicros, Math.min(highMicros, unlimitedPulse(mixed)));
+    }
 
-  /**
-   * @return power behind a pulse of a motor output [-], 0 to 1
-   */
-  public double power(double pulseMicros) {
-    return Math.max(0, Math.min(1, (pulseMicros - lowMicros) / (highMicros - lowMicros)));
-  }
+    /**
+     * Where a pulse takes the surface.
+     *
+     * @param pulseMicros [µs]
+     * @return deflection, trailing edge down positive [rad]
+     */
+    public double deflection(double pulseMicros) {
+        return linkage.deflection(pulseMicros - neutralMicros);
+    }
 
-  /** Sign from mixed command to deflection as configured and built: +1 as meant, −1 turned. */
-  public int sense() {
-    return (reversed ? -1 : 1) * (linkage.longerPulseDown() ? 1 : -1);
-  }
+    /**
+     * @return power behind a pulse of a motor output [-], 0 to 1
+     */
+    public double power(double pulseMicros) {
+        return Math.max(0, Math.min(1, (pulseMicros - lowMicros) / (highMicros - lowMicros)));
+    }
 
-  /** The same output turned round. */
-  public Output turnedRound() {
-    return new Output(
-        channel,
-        surface,
-        mix,
-        !reversed,
-        centreMicros,
-        lowMicros,
-        highMicros,
-        neutralMicros,
-        linkage);
-  }
+    /** Sign from mixed command to deflection as configured and built: +1 as meant, −1 turned. */
+    public int sense() {
+        return (reversed ? -1 : 1) * (linkage.longerPulseDown() ? 1 : -1);
+    }
 
-  /**
-   * The same output with another centre.
-   *
-   * @param centre [µs]
-   */
-  public Output withCentre(double centre) {
-    return new Output(
-        channel, surface, mix, reversed, centre, lowMicros, highMicros, neutralMicros, linkage);
-  }
+    /** The same output turned round. */
+    public Output turnedRound() {
+        return new Output(
+                channel, surface, mix, !reversed, centreMicros, lowMicros, highMicros, neutralMicros, linkage);
+    }
 
-  /**
-   * The same output with another travel.
-   *
-   * @param low [µs]
-   * @param high [µs]
-   */
-  public Output withTravel(double low, double high) {
-    return new Output(
-        channel, surface, mix, reversed, centreMicros, low, high, neutralMicros, linkage);
-  }
+    /**
+     * The same output with another centre.
+     *
+     * @param centre [µs]
+     */
+    public Output withCentre(double centre) {
+        return new Output(channel, surface, mix, reversed, centre, lowMicros, highMicros, neutralMicros, linkage);
+    }
 
-  /** The same output with another mix. */
-  public Output withMix(MixRow newMix) {
-    return new Output(
-        channel,
-        surface,
-        newMix,
-        reversed,
-        centreMicros,
-        lowMicros,
-        highMicros,
-        neutralMicros,
-        linkage);
-  }
+    /**
+     * The same output with another travel.
+     *
+     * @param low [µs]
+     * @param high [µs]
+     */
+    public Output withTravel(double low, double high) {
+        return new Output(channel, surface, mix, reversed, centreMicros, low, high, neutralMicros, linkage);
+    }
 
-  /** The same output with another linkage. */
-  public Output withLinkage(Linkage newLinkage) {
-    return new Output(
-        channel,
-        surface,
-        mix,
-        reversed,
-        centreMicros,
-        lowMicros,
-        highMicros,
-        neutralMicros,
-        newLinkage);
-  }
+    /** The same output with another mix. */
+    public Output withMix(MixRow newMix) {
+        return new Output(
+                channel, surface, newMix, reversed, centreMicros, lowMicros, highMicros, neutralMicros, linkage);
+    }
+
+    /** The same output with another linkage. */
+    public Output withLinkage(Linkage newLinkage) {
+        return new Output(
+                channel, surface, mix, reversed, centreMicros, lowMicros, highMicros, neutralMicros, newLinkage);
+    }
 }

@@ -13,43 +13,43 @@ import app.drachen.core.units.Ranges;
  * @param expo [-], 0 to 0.9
  */
 public record Rates(double roll, double pitch, double yaw, double expo) {
-  public Rates {
-    Ranges.require("roll rate", roll, 0.05, 1, "-");
-    Ranges.require("pitch rate", pitch, 0.05, 1, "-");
-    Ranges.require("yaw rate", yaw, 0.05, 1, "-");
-    Ranges.require("expo", expo, 0, 0.9, "-");
-  }
-
-  /**
-   * Shapes a stick.
-   *
-   * @param stick [-], −1 to 1
-   * @param rate share of full command [-]
-   * @return command [-]
-   */
-  public double shape(double stick, double rate) {
-    return rate * ((1 - expo) * stick + expo * stick * stick * stick);
-  }
-
-  /**
-   * The stick that gives a command; the inverse of {@link #shape}.
-   *
-   * @param command [-]
-   * @param rate share of full command [-]
-   * @return stick [-], −1 to 1
-   */
-  public double stickFor(double command, double rate) {
-    double wanted = Math.max(-rate, Math.min(rate, command));
-    double low = -1;
-    double high = 1;
-    for (int i = 0; i < 40; i++) {
-      double middle = (low + high) / 2;
-      if (shape(middle, rate) < wanted) {
-        low = middle;
-      } else {
-        high = middle;
-      }
+    public Rates {
+        Ranges.require("roll rate", roll, 0.05, 1, "-");
+        Ranges.require("pitch rate", pitch, 0.05, 1, "-");
+        Ranges.require("yaw rate", yaw, 0.05, 1, "-");
+        Ranges.require("expo", expo, 0, 0.9, "-");
     }
-    return (low + high) / 2;
-  }
+
+    /**
+     * Shapes a stick.
+     *
+     * @param stick [-], −1 to 1
+     * @param rate share of full command [-]
+     * @return command [-]
+     */
+    public double shape(double stick, double rate) {
+        return rate * ((1 - expo) * stick + expo * stick * stick * stick);
+    }
+
+    /**
+     * The stick that gives a command; the inverse of {@link #shape}.
+     *
+     * @param command [-]
+     * @param rate share of full command [-]
+     * @return stick [-], −1 to 1
+     */
+    public double stickFor(double command, double rate) {
+        double wanted = Math.max(-rate, Math.min(rate, command));
+        double low = -1;
+        double high = 1;
+        for (int i = 0; i < 40; i++) {
+            double middle = (low + high) / 2;
+            if (shape(middle, rate) < wanted) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return (low + high) / 2;
+    }
 }

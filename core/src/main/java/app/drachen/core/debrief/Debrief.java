@@ -15,36 +15,37 @@ import java.util.Optional;
  * @param findings what the checks say about it, in the order of their list
  */
 public record Debrief(Flown flight, List<Finding> findings) {
-  public Debrief {
-    findings = List.copyOf(findings);
-  }
-
-  /** Reads a log of a known aircraft. */
-  public static Debrief of(FlightLog log, Setup setup, double density) {
-    return of(log, Optional.of(setup), density);
-  }
-
-  /**
-   * Reads a log. Without the aircraft's set-up, what needs it stays open.
-   *
-   * @param log the log
-   * @param setup the aircraft as it was flown, if known
-   * @param density air density of the flight [kg/m³], 0.5 to 1.6
-   */
-  public static Debrief of(FlightLog log, Optional<Setup> setup, double density) {
-    Flown flight = Flown.of(log, setup, density);
-    return new Debrief(
-        flight, DebriefChecks.all().stream().map(check -> check.check(flight)).toList());
-  }
-
-  /** Charge used over the pack's capacity, if the log has it. */
-  public static Optional<Double> usedShare(FlightLog log, Optional<Setup> setup) {
-    if (setup.isEmpty() || log.rows() == 0 || !log.has(LogColumn.CHARGE)) {
-      return Optional.empty();
+    public Debrief {
+        findings = List.copyOf(findings);
     }
-    double used = log.value(LogColumn.CHARGE, log.rows() - 1);
-    return Double.isNaN(used)
-        ? Optional.empty()
-        : Optional.of(used / setup.get().propulsion().pack().capacity());
-  }
+
+    /** Reads a log of a known aircraft. */
+    public static Debrief of(FlightLog log, Setup setup, double density) {
+        return of(log, Optional.of(setup), density);
+    }
+
+    /**
+     * Reads a log. Without the aircraft's set-up, what needs it stays open.
+     *
+     * @param log the log
+     * @param setup the aircraft as it was flown, if known
+     * @param density air density of the flight [kg/m³], 0.5 to 1.6
+     */
+    public static Debrief of(FlightLog log, Optional<Setup> setup, double density) {
+        Flown flight = Flown.of(log, setup, density);
+        return new Debrief(
+                flight,
+                DebriefChecks.all().stream().map(check -> check.check(flight)).toList());
+    }
+
+    /** Charge used over the pack's capacity, if the log has it. */
+    public static Optional<Double> usedShare(FlightLog log, Optional<Setup> setup) {
+        if (setup.isEmpty() || log.rows() == 0 || !log.has(LogColumn.CHARGE)) {
+            return Optional.empty();
+        }
+        double used = log.value(LogColumn.CHARGE, log.rows() - 1);
+        return Double.isNaN(used)
+                ? Optional.empty()
+                : Optional.of(used / setup.get().propulsion().pack().capacity());
+    }
 }

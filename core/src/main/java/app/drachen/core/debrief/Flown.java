@@ -22,40 +22,41 @@ import java.util.Optional;
  * @param touchdownSink sink at the end of the log where it ends on the ground [m/s]
  */
 public record Flown(
-    FlightLog log,
-    Optional<Setup> setup,
-    Optional<Stall> expectedStall,
-    List<ModeSegment> segments,
-    Optional<TrimNeeded> trim,
-    List<Oscillation> oscillations,
-    Optional<StallResult> stall,
-    List<LevelResult> levels,
-    Optional<Double> touchdownSink) {
+        FlightLog log,
+        Optional<Setup> setup,
+        Optional<Stall> expectedStall,
+        List<ModeSegment> segments,
+        Optional<TrimNeeded> trim,
+        List<Oscillation> oscillations,
+        Optional<StallResult> stall,
+        List<LevelResult> levels,
+        Optional<Double> touchdownSink) {
 
-  static Flown of(FlightLog log, Optional<Setup> setup, double density) {
-    List<ModeSegment> segments = Segments.of(log);
-    Optional<Stall> stall = setup.map(s -> Stall.of(s, density));
-    return new Flown(
-        log,
-        setup,
-        stall,
-        segments,
-        setup.flatMap(s -> TrimNeeded.of(log, s.controls(), s.modes().limits().cruiseSpeed())),
-        Oscillation.of(log, segments),
-        StallResult.of(log, stall.map(s -> 1.4 * s.high()).orElse(0.75 * meanSpeed(log))),
-        LevelResult.of(log, segments),
-        touchdown(log));
-  }
-
-  private static double meanSpeed(FlightLog log) {
-    return Statistics.mean(log.values(LogColumn.AIRSPEED), 0, log.rows());
-  }
-
-  private static Optional<Double> touchdown(FlightLog log) {
-    int last = log.rows() - 1;
-    if (last < 0 || !(log.value(LogColumn.HEIGHT, last) < 1.5)) {
-      return Optional.empty();
+    static Flown of(FlightLog log, Optional<Setup> setup, double density) {
+        List<ModeSegment> segments = Segments.of(log);
+        Optional<Stall> stall = setup.map(s -> Stall.of(s, density));
+        return new Flown(
+                log,
+                setup,
+                stall,
+                segments,
+                setup.flatMap(
+                        s -> TrimNeeded.of(log, s.controls(), s.modes().limits().cruiseSpeed())),
+                Oscillation.of(log, segments),
+                StallResult.of(log, stall.map(s -> 1.4 * s.high()).orElse(0.75 * meanSpeed(log))),
+                LevelResult.of(log, segments),
+                touchdown(log));
     }
-    return Optional.of(Math.max(0, -log.value(LogColumn.CLIMB, last)));
-  }
+
+    private static double meanSpeed(FlightLog log) {
+        return Statistics.mean(log.values(LogColumn.AIRSPEED), 0, log.rows());
+    }
+
+    private static Optional<Double> touchdown(FlightLog log) {
+        int last = log.rows() - 1;
+        if (last < 0 || !(log.value(LogColumn.HEIGHT, last) < 1.5)) {
+            return Optional.empty();
+        }
+        return Optional.of(Math.max(0, -log.value(LogColumn.CLIMB, last)));
+    }
 }

@@ -22,53 +22,50 @@ import java.util.List;
  * @param climb mean climb over the last half [m/s]
  */
 public record LevelResult(double time, double bank, double settle, double overshoot, double climb) {
-  private static final double SETTLED = Math.toRadians(5);
+    private static final double SETTLED = Math.toRadians(5);
 
-  /** All releases of 4 s or more from at least 15° of bank. */
-  public static List<LevelResult> of(FlightLog log, List<ModeSegment> segments) {
-    List<LevelResult> found = new ArrayList<>();
-    for (ModeSegment segment : segments) {
-      double bank = log.value(LogColumn.ROLL, segment.from());
-      double seconds = log.time(segment.to() - 1) - log.time(segment.from());
-      if (segment.mode() != FlightMode.LEVEL
-          || seconds < 4
-          || !(Math.abs(bank) > Math.toRadians(15))) {
-        continue;
-      }
-      double settle = 0;
-      double overshoot = 0;
-      for (int row = segment.from(); row < segment.to(); row++) {
-        double roll = log.value(LogColumn.ROLL, row);
-        if (Math.abs(roll) > SETTLED) {
-          settle = log.time(row) - log.time(segment.from());
+    /** All releases of 4 s or more from at least 15° of bank. */
+    public static List<LevelResult> of(FlightLog log, List<ModeSegment> segments) {
+        List<LevelResult> found = new ArrayList<>();
+        for (ModeSegment segment : segments) {
+            double bank = log.value(LogColumn.ROLL, segment.from());
+            double seconds = log.time(segment.to() - 1) - log.time(segment.from());
+            if (segment.mode() != FlightMode.LEVEL || seconds < 4 || !(Math.abs(bank) > Math.toRadians(15))) {
+                continue;
+            }
+            double settle = 0;
+            double overshoot = 0;
+            for (int row = segment.from(); row < segment.to(); row++) {
+                double roll = log.value(LogColumn.ROLL, row);
+                if (Math.abs(roll) > SETTLED) {
+                    settle = log.time(row) - log.time(segment.from());
+                }
+                overshoot = Math.max(overshoot, -roll * Math.signum(bank));
+            }
+            boolean never = settle > seconds - 0.5;
+            int half = (segment.from() + segment.to()) / 2;
+            found.add(new LevelResult(
+                    log.time(segment.from()),
+                    bank,
+                    never ? Double.POSITIVE_INFINITY : settle,
+                    overshoot,
+                    Statistics.mean(log.values(LogColumn.CLIMB), half, segment.to())));
         }
-        overshoot = Math.max(overshoot, -roll * Math.signum(bank));
-      }
-      boolean never = settle > seconds - 0.5;
-      int half = (segment.from() + segment.to()) / 2;
-      found.add(
-          new LevelResult(
-              log.time(segment.from()),
-              bank,
-              never ? Double.POSITIVE_INFINITY : settle,
-              overshoot,
-              Statistics.mean(log.values(LogColumn.CLIMB), half, segment.to())));
+        return found;
     }
-    return found;
-  }
 
-  /** The settling time as a working. */
-  public Working working() {
-    return Working.of(
-        "MAIDEN-A9",
-        "Level settles",
-        settle,
-        Quantity.TIME,
-        "time from the release until |φ| stays below 5°",
-        new Source.Elementary("definition"),
-        Working.in("released at", time, Quantity.TIME),
-        Working.in("from a bank of", bank, Quantity.ANGLE),
-        Working.in("overshoot", overshoot, Quantity.ANGLE),
-        Working.in("mean climb afterwards", climb, Quantity.CLIMB));
-  }
+    /** The settling time as a working. */
+    public Working working() {
+        return Working.of(
+                "MAIDEN-A9",
+                "Level settles",
+                settle,
+                Quantity.TIME,
+                "time from the release until |φ| stays below 5°",
+                new Source.Elementary("definition"),
+                Working.in("released at", time, Quantity.TIME),
+                Working.in("from a bank of", bank, Quantity.ANGLE),
+                Working.in("overshoot", overshoot, Quantity.ANGLE),
+                Working.in("mean climb afterwards", climb, Quantity.CLIMB));
+    }
 }

@@ -8,27 +8,27 @@ import java.util.List;
 
 /** Cuts a log into stretches of one mode. A row without a mode continues the mode before it. */
 public final class Segments {
-  private Segments() {}
+    private Segments() {}
 
-  /** All stretches in order; empty if the log names no mode. */
-  public static List<ModeSegment> of(FlightLog log) {
-    List<ModeSegment> segments = new ArrayList<>();
-    int from = 0;
-    int mode = -1;
-    for (int row = 0; row < log.rows(); row++) {
-      double value = log.value(LogColumn.MODE, row);
-      int now = Double.isNaN(value) ? mode : (int) value;
-      if (now != mode) {
-        if (mode >= 0 && row > from) {
-          segments.add(new ModeSegment(FlightMode.values()[mode], from, row));
+    /** All stretches in order; empty if the log names no mode. */
+    public static List<ModeSegment> of(FlightLog log) {
+        List<ModeSegment> segments = new ArrayList<>();
+        int from = 0;
+        int mode = -1;
+        for (int row = 0; row < log.rows(); row++) {
+            double value = log.value(LogColumn.MODE, row);
+            int now = Double.isNaN(value) ? mode : (int) value;
+            if (now != mode) {
+                if (mode >= 0 && row > from) {
+                    segments.add(new ModeSegment(FlightMode.values()[mode], from, row));
+                }
+                mode = now;
+                from = row;
+            }
         }
-        mode = now;
-        from = row;
-      }
+        if (mode >= 0) {
+            segments.add(new ModeSegment(FlightMode.values()[mode], from, log.rows()));
+        }
+        return segments;
     }
-    if (mode >= 0) {
-      segments.add(new ModeSegment(FlightMode.values()[mode], from, log.rows()));
-    }
-    return segments;
-  }
 }

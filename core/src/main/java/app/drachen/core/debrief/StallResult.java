@@ -22,89 +22,84 @@ import java.util.Optional;
  * @param wingDrop greatest change of roll within 2 s, without sign [rad]
  * @param left whether the left wing dropped
  */
-public record StallResult(
-    double time, double speed, double heightLost, double wingDrop, boolean left) {
+public record StallResult(double time, double speed, double heightLost, double wingDrop, boolean left) {
 
-  /**
-   * Looks for the first stall; empty if there is none or columns are missing.
-   *
-   * @param log the log
-   * @param slow airspeed above which nothing is taken for a stall [m/s], above 0
-   */
-  public static Optional<StallResult> of(FlightLog log, double slow) {
-    if (!log.has(LogColumn.AIRSPEED)
-        || !log.has(LogColumn.POWER)
-        || !log.has(LogColumn.PITCH_RATE)) {
-      return Optional.empty();
+    /**
+     * Looks for the first stall; empty if there is none or columns are missing.
+     *
+     * @param log the log
+     * @param slow airspeed above which nothing is taken for a stall [m/s], above 0
+     */
+    public static Optional<StallResult> of(FlightLog log, double slow) {
+        if (!log.has(LogColumn.AIRSPEED) || !log.has(LogColumn.POWER) || !log.has(LogColumn.PITCH_RATE)) {
+            return Optional.empty();
+        }
+        int off = -1;
+        for (int row = 0; row < log.rows(); row++) {
+            boolean glidingUp = log.value(LogColumn.POWER, row) < 0.05
+                    && log.value(LogColumn.HEIGHT, row) > 15
+                    && log.value(LogColumn.MODE, row) == 0;
+            if (!glidingUp) {
+                off = -1;
+            } else if (off < 0) {
+                off = row;
+            } else if (log.time(row) - log.time(off) > 2 && breaks(log, row, slow)) {
+                return Optional.of(measure(log, row));
+            }
+        }
+        return Optional.empty();
     }
-    int off = -1;
-    for (int row = 0; row < log.rows(); row++) {
-      boolean glidingUp =
-          log.value(LogColumn.POWER, row) < 0.05
-              && log.value(LogColumn.HEIGHT, row) > 15
-              && log.value(LogColumn.MODE, row) == 0;
-      if (!glidingUp) {
-        off = -1;
-      } else if (off < 0) {
-        off = row;
-      } else if (log.time(row) - log.time(off) > 2 && breaks(log, row, slow)) {
-        return Optional.of(measure(log, row));
-      }
-    }
-    return Optional.empty();
-  }
 
-  private static boolean breaks(FlightLog log, int row, double slow) {
-    if (!(log.value(LogColumn.AIRSPEED, row) < slow)) {
-      return false;
+    private static boolean breaks(FlightLog log, int row, double slow) {
+        if (!(log.value(LogColumn.AIRSPEED, row) < slow)) {
+            return false;
+        }
+        boolean noseDown = log.value(LogColumn.PITCH_RATE, row) < -Math.toRadians(15);
+        boolean sinks = log.value(LogColumn.CLIMB, row) < -2;
+        boolean drops = Math.abs(log.value(LogColumn.ROLL, row)) > Math.toRadians(35);
+        boolean mushes = log.value(LogColumn.STICK_PITCH, row) > 0.95
+                && log.value(LogColumn.STICK_PITCH, log.rowAt(log.time(row) - 1.5)) > 0.95;
+        return (noseDown || sinks || drops || mushes) && log.value(LogColumn.PITCH, row) > -0.3;
     }
-    boolean noseDown = log.value(LogColumn.PITCH_RATE, row) < -Math.toRadians(15);
-    boolean sinks = log.value(LogColumn.CLIMB, row) < -2;
-    boolean drops = Math.abs(log.value(LogColumn.ROLL, row)) > Math.toRadians(35);
-    boolean mushes =
-        log.value(LogColumn.STICK_PITCH, row) > 0.95
-            && log.value(LogColumn.STICK_PITCH, log.rowAt(log.time(row) - 1.5)) > 0.95;
-    return (noseDown || sinks || drops || mushes) && log.value(LogColumn.PITCH, row) > -0.3;
-  }
 
-  private static StallResult measure(FlightLog log, int row) {
-    int before = log.rowAt(log.time(row) - 1);
-    double sum = 0;
-    int n = 0;
-    for (int i = before; i < row; i++) {
-      double load = log.has(LogColumn.LOAD_FACTOR) ? log.value(LogColumn.LOAD_FACTOR, i) : 1;
-      if (load > 0.6) {
-        sum += log.value(LogColumn.AIRSPEED, i) / Math.sqrt(load);
-        n++;
-      }
+    private static StallResult measure(FlightLog log, int row) {
+        int before = log.rowAt(log.time(row) - 1);
+        double sum = 0;
+        int n = 0;
+        for (int i = before; i < row; i++) {
+            double load = log.has(LogColumn.LOAD_FACTOR) ? log.value(LogColumn.LOAD_FACTOR, i) : 1;
+            if (load > 0.6) {
+                sum += log.value(LogColumn.AIRSPEED, i) / Math.sqrt(load);
+                n++;
+            }
+        }
+        double speed = n == 0 ? log.value(LogColumn.AIRSPEED, row) : sum / n;
+        double height = log.value(LogColumn.HEIGHT, row);
+        double roll = log.value(LogColumn.ROLL, row);
+        double lowest = height;
+        double drop = 0;
+        for (int i = row; i < log.rows() && log.time(i) < log.time(row) + 8; i++) {
+            lowest = Math.min(lowest, log.value(LogColumn.HEIGHT, i));
+            double change = Statistics.wrap(log.value(LogColumn.ROLL, i) - roll);
+            if (log.time(i) < log.time(row) + 2 && Math.abs(change) > Math.abs(drop)) {
+                drop = change;
+            }
+        }
+        return new StallResult(log.time(row), speed, height - lowest, Math.abs(drop), drop < 0);
     }
-    double speed = n == 0 ? log.value(LogColumn.AIRSPEED, row) : sum / n;
-    double height = log.value(LogColumn.HEIGHT, row);
-    double roll = log.value(LogColumn.ROLL, row);
-    double lowest = height;
-    double drop = 0;
-    for (int i = row; i < log.rows() && log.time(i) < log.time(row) + 8; i++) {
-      lowest = Math.min(lowest, log.value(LogColumn.HEIGHT, i));
-      double change = Statistics.wrap(log.value(LogColumn.ROLL, i) - roll);
-      if (log.time(i) < log.time(row) + 2 && Math.abs(change) > Math.abs(drop)) {
-        drop = change;
-      }
-    }
-    return new StallResult(log.time(row), speed, height - lowest, Math.abs(drop), drop < 0);
-  }
 
-  /** The stall speed as a working. */
-  public Working working() {
-    return Working.of(
-            "MAIDEN-A6",
-            "Stall speed flown",
-            speed,
-            Quantity.SPEED,
-            "mean of V/√n over the second before the break",
-            Source.ANDERSON,
-            Working.in("break at", time, Quantity.TIME),
-            Working.in("height lost", heightLost, Quantity.HEIGHT),
-            Working.in("wing drop", wingDrop, Quantity.ANGLE))
-        .within(Math.max(0, speed - 0.5), speed + 0.5);
-  }
+    /** The stall speed as a working. */
+    public Working working() {
+        return Working.of(
+                        "MAIDEN-A6",
+                        "Stall speed flown",
+                        speed,
+                        Quantity.SPEED,
+                        "mean of V/√n over the second before the break",
+                        Source.ANDERSON,
+                        Working.in("break at", time, Quantity.TIME),
+                        Working.in("height lost", heightLost, Quantity.HEIGHT),
+                        Working.in("wing drop", wingDrop, Quantity.ANGLE))
+                .within(Math.max(0, speed - 0.5), speed + 0.5);
+    }
 }

@@ -33,203 +33,199 @@ import java.util.Optional;
  * @param centres new centre of each surface output
  */
 public record TrimNeeded(
-    double roll,
-    double pitch,
-    double yaw,
-    double rollSpread,
-    double pitchSpread,
-    double seconds,
-    int windows,
-    List<Centre> centres) {
-  private static final double BANK = Math.toRadians(9);
-  private static final double CLIMB = 1.6;
-  private static final double MEAN_BANK = Math.toRadians(4);
-  private static final double MEAN_CLIMB = 0.5;
-  private static final double SPEED = 0.12;
-  private static final double LEAST = 3;
+        double roll,
+        double pitch,
+        double yaw,
+        double rollSpread,
+        double pitchSpread,
+        double seconds,
+        int windows,
+        List<Centre> centres) {
+    private static final double BANK = Math.toRadians(9);
+    private static final double CLIMB = 1.6;
+    private static final double MEAN_BANK = Math.toRadians(4);
+    private static final double MEAN_CLIMB = 0.5;
+    private static final double SPEED = 0.12;
+    private static final double LEAST = 3;
 
-  public TrimNeeded {
-    centres = List.copyOf(centres);
-  }
+    public TrimNeeded {
+        centres = List.copyOf(centres);
+    }
 
-  /**
-   * A centre as it is and as it should be.
-   *
-   * @param output the output
-   * @param meanMicros mean pulse over the windows [µs]
-   */
-  public record Centre(Output output, double meanMicros) {}
+    /**
+     * A centre as it is and as it should be.
+     *
+     * @param output the output
+     * @param meanMicros mean pulse over the windows [µs]
+     */
+    public record Centre(Output output, double meanMicros) {}
 
-  /** Looks for the trim; empty if the log has no fit stretch or no output columns. */
-  public static Optional<TrimNeeded> of(FlightLog log, ControlSetup controls, double cruiseSpeed) {
-    List<Output> outputs =
-        controls.surfaces().stream()
-            .filter(o -> LogColumn.output(o.channel()).filter(log::has).isPresent())
-            .toList();
-    if (outputs.isEmpty()) {
-      return Optional.empty();
-    }
-    List<double[]> commands = new ArrayList<>();
-    double[] sums = new double[outputs.size()];
-    double seconds = 0;
-    for (int[] window : windows(log, cruiseSpeed)) {
-      double length = log.time(window[1] - 1) - log.time(window[0]);
-      double[] means = new double[outputs.size()];
-      for (int i = 0; i < means.length; i++) {
-        LogColumn column = LogColumn.output(outputs.get(i).channel()).orElseThrow();
-        means[i] = Statistics.mean(log.values(column), window[0], window[1]);
-        sums[i] += means[i] * length;
-      }
-      double[] command = commands(outputs, means);
-      commands.add(new double[] {command[0], command[1], command[2], length});
-      seconds += length;
-    }
-    if (commands.isEmpty()) {
-      return Optional.empty();
-    }
-    List<Centre> centres = new ArrayList<>();
-    for (int i = 0; i < sums.length; i++) {
-      centres.add(new Centre(outputs.get(i), sums[i] / seconds));
-    }
-    return Optional.of(
-        new TrimNeeded(
-            weighted(commands, 0, seconds),
-            weighted(commands, 1, seconds),
-            weighted(commands, 2, seconds),
-            spread(commands, 0),
-            spread(commands, 1),
-            seconds,
-            commands.size(),
-            centres));
-  }
-
-  /** Stretches fit for trimming, in Manual or Level, as pairs of rows. */
-  private static List<int[]> windows(FlightLog log, double cruiseSpeed) {
-    List<int[]> windows = new ArrayList<>();
-    int from = -1;
-    for (int row = 0; row <= log.rows(); row++) {
-      boolean fit = row < log.rows() && fit(log, row, cruiseSpeed);
-      if (fit && from < 0) {
-        from = row;
-      } else if (!fit && from >= 0) {
-        boolean steady =
-            Math.abs(Statistics.mean(log.values(LogColumn.ROLL), from, row)) < MEAN_BANK
-                && Math.abs(Statistics.mean(log.values(LogColumn.CLIMB), from, row)) < MEAN_CLIMB;
-        if (log.time(row - 1) - log.time(from) >= LEAST && steady) {
-          windows.add(new int[] {from, row});
+    /** Looks for the trim; empty if the log has no fit stretch or no output columns. */
+    public static Optional<TrimNeeded> of(FlightLog log, ControlSetup controls, double cruiseSpeed) {
+        List<Output> outputs = controls.surfaces().stream()
+                .filter(o -> LogColumn.output(o.channel()).filter(log::has).isPresent())
+                .toList();
+        if (outputs.isEmpty()) {
+            return Optional.empty();
         }
-        from = -1;
-      }
-    }
-    return windows;
-  }
-
-  private static boolean fit(FlightLog log, int row, double cruiseSpeed) {
-    double mode = log.value(LogColumn.MODE, row);
-    double speed = log.value(LogColumn.AIRSPEED, row);
-    return (mode == 0 || mode == 2)
-        && Math.abs(log.value(LogColumn.ROLL, row)) < BANK
-        && Math.abs(log.value(LogColumn.CLIMB, row)) < CLIMB
-        && Math.abs(speed - cruiseSpeed) < SPEED * cruiseSpeed + 0.6
-        && log.value(LogColumn.POWER, row) > 0.1;
-  }
-
-  /** Least-squares commands behind the pulses, a little regularised so that unused axes are 0. */
-  private static double[] commands(List<Output> outputs, double[] pulses) {
-    double[][] a = new double[3][4];
-    for (int i = 0; i < outputs.size(); i++) {
-      Output o = outputs.get(i);
-      double[] row = {o.mix().roll(), o.mix().pitch(), o.mix().yaw()};
-      double mixed =
-          (o.reversed() ? -1 : 1) * (pulses[i] - o.centreMicros()) / Output.FULL_COMMAND_MICROS;
-      for (int j = 0; j < 3; j++) {
-        for (int k = 0; k < 3; k++) {
-          a[j][k] += row[j] * row[k];
+        List<double[]> commands = new ArrayList<>();
+        double[] sums = new double[outputs.size()];
+        double seconds = 0;
+        for (int[] window : windows(log, cruiseSpeed)) {
+            double length = log.time(window[1] - 1) - log.time(window[0]);
+            double[] means = new double[outputs.size()];
+            for (int i = 0; i < means.length; i++) {
+                LogColumn column = LogColumn.output(outputs.get(i).channel()).orElseThrow();
+                means[i] = Statistics.mean(log.values(column), window[0], window[1]);
+                sums[i] += means[i] * length;
+            }
+            double[] command = commands(outputs, means);
+            commands.add(new double[] {command[0], command[1], command[2], length});
+            seconds += length;
         }
-        a[j][3] += row[j] * mixed;
-      }
-    }
-    for (int j = 0; j < 3; j++) {
-      a[j][j] += 1e-9;
-    }
-    return eliminate(a);
-  }
-
-  private static double[] eliminate(double[][] a) {
-    for (int j = 0; j < 3; j++) {
-      for (int i = j + 1; i < 3; i++) {
-        double factor = a[i][j] / a[j][j];
-        for (int k = j; k < 4; k++) {
-          a[i][k] -= factor * a[j][k];
+        if (commands.isEmpty()) {
+            return Optional.empty();
         }
-      }
+        List<Centre> centres = new ArrayList<>();
+        for (int i = 0; i < sums.length; i++) {
+            centres.add(new Centre(outputs.get(i), sums[i] / seconds));
+        }
+        return Optional.of(new TrimNeeded(
+                weighted(commands, 0, seconds),
+                weighted(commands, 1, seconds),
+                weighted(commands, 2, seconds),
+                spread(commands, 0),
+                spread(commands, 1),
+                seconds,
+                commands.size(),
+                centres));
     }
-    double[] x = new double[3];
-    for (int j = 2; j >= 0; j--) {
-      double sum = a[j][3];
-      for (int k = j + 1; k < 3; k++) {
-        sum -= a[j][k] * x[k];
-      }
-      x[j] = sum / a[j][j];
+
+    /** Stretches fit for trimming, in Manual or Level, as pairs of rows. */
+    private static List<int[]> windows(FlightLog log, double cruiseSpeed) {
+        List<int[]> windows = new ArrayList<>();
+        int from = -1;
+        for (int row = 0; row <= log.rows(); row++) {
+            boolean fit = row < log.rows() && fit(log, row, cruiseSpeed);
+            if (fit && from < 0) {
+                from = row;
+            } else if (!fit && from >= 0) {
+                boolean steady = Math.abs(Statistics.mean(log.values(LogColumn.ROLL), from, row)) < MEAN_BANK
+                        && Math.abs(Statistics.mean(log.values(LogColumn.CLIMB), from, row)) < MEAN_CLIMB;
+                if (log.time(row - 1) - log.time(from) >= LEAST && steady) {
+                    windows.add(new int[] {from, row});
+                }
+                from = -1;
+            }
+        }
+        return windows;
     }
-    return x;
-  }
 
-  private static double weighted(List<double[]> commands, int axis, double seconds) {
-    return commands.stream().mapToDouble(c -> c[axis] * c[3]).sum() / seconds;
-  }
-
-  private static double spread(List<double[]> commands, int axis) {
-    double[] values = commands.stream().mapToDouble(c -> c[axis]).toArray();
-    double deviation = Statistics.deviation(values, 0, values.length);
-    return Double.isNaN(deviation) ? 0.02 : 2 * deviation / Math.sqrt(values.length);
-  }
-
-  /**
-   * Trim of an axis.
-   *
-   * @return [-]
-   */
-  public double of(Axis axis) {
-    return switch (axis) {
-      case ROLL -> roll;
-      case PITCH -> pitch;
-      case YAW -> yaw;
-      case POWER -> 0;
-    };
-  }
-
-  /** The controls with the trim carried into the centres and the radio trims zeroed. */
-  public ControlSetup accepted(ControlSetup controls) {
-    ControlSetup changed = controls.withTrims(RadioTrims.NONE);
-    for (Centre centre : centres) {
-      double rounded = Math.rint(centre.meanMicros());
-      changed = changed.change(centre.output().surface(), o -> o.withCentre(rounded));
+    private static boolean fit(FlightLog log, int row, double cruiseSpeed) {
+        double mode = log.value(LogColumn.MODE, row);
+        double speed = log.value(LogColumn.AIRSPEED, row);
+        return (mode == 0 || mode == 2)
+                && Math.abs(log.value(LogColumn.ROLL, row)) < BANK
+                && Math.abs(log.value(LogColumn.CLIMB, row)) < CLIMB
+                && Math.abs(speed - cruiseSpeed) < SPEED * cruiseSpeed + 0.6
+                && log.value(LogColumn.POWER, row) > 0.1;
     }
-    return changed;
-  }
 
-  /** The trim of roll or pitch as a working. */
-  public Working working(Axis axis) {
-    double spread = axis == Axis.ROLL ? rollSpread : pitchSpread;
-    List<Working.Input> inputs = new ArrayList<>();
-    inputs.add(Working.in("straight and level at cruise", seconds, Quantity.TIME));
-    inputs.add(Working.in("windows", windows, Quantity.COUNT));
-    for (Centre centre : centres) {
-      String name = centre.output().surface().label();
-      inputs.add(Working.in(name + ", centre now", centre.output().centreMicros(), Quantity.PULSE));
-      inputs.add(Working.in(name + ", mean pulse", centre.meanMicros(), Quantity.PULSE));
+    /** Least-squares commands behind the pulses, a little regularised so that unused axes are 0. */
+    private static double[] commands(List<Output> outputs, double[] pulses) {
+        double[][] a = new double[3][4];
+        for (int i = 0; i < outputs.size(); i++) {
+            Output o = outputs.get(i);
+            double[] row = {o.mix().roll(), o.mix().pitch(), o.mix().yaw()};
+            double mixed = (o.reversed() ? -1 : 1) * (pulses[i] - o.centreMicros()) / Output.FULL_COMMAND_MICROS;
+            for (int j = 0; j < 3; j++) {
+                for (int k = 0; k < 3; k++) {
+                    a[j][k] += row[j] * row[k];
+                }
+                a[j][3] += row[j] * mixed;
+            }
+        }
+        for (int j = 0; j < 3; j++) {
+            a[j][j] += 1e-9;
+        }
+        return eliminate(a);
     }
-    String name = axis == Axis.ROLL ? "Roll trim needed" : "Pitch trim needed";
-    return new Working(
-            "THROWS-A8",
-            name,
-            of(axis),
-            Quantity.SHARE_FINE,
-            Optional.empty(),
-            "least squares of (mean pulse − centre)/500 µs on the mixer's shares",
-            inputs,
-            Source.COMMON_PRACTICE)
-        .within(of(axis) - spread, of(axis) + spread);
-  }
+
+    private static double[] eliminate(double[][] a) {
+        for (int j = 0; j < 3; j++) {
+            for (int i = j + 1; i < 3; i++) {
+                double factor = a[i][j] / a[j][j];
+                for (int k = j; k < 4; k++) {
+                    a[i][k] -= factor * a[j][k];
+                }
+            }
+        }
+        double[] x = new double[3];
+        for (int j = 2; j >= 0; j--) {
+            double sum = a[j][3];
+            for (int k = j + 1; k < 3; k++) {
+                sum -= a[j][k] * x[k];
+            }
+            x[j] = sum / a[j][j];
+        }
+        return x;
+    }
+
+    private static double weighted(List<double[]> commands, int axis, double seconds) {
+        return commands.stream().mapToDouble(c -> c[axis] * c[3]).sum() / seconds;
+    }
+
+    private static double spread(List<double[]> commands, int axis) {
+        double[] values = commands.stream().mapToDouble(c -> c[axis]).toArray();
+        double deviation = Statistics.deviation(values, 0, values.length);
+        return Double.isNaN(deviation) ? 0.02 : 2 * deviation / Math.sqrt(values.length);
+    }
+
+    /**
+     * Trim of an axis.
+     *
+     * @return [-]
+     */
+    public double of(Axis axis) {
+        return switch (axis) {
+            case ROLL -> roll;
+            case PITCH -> pitch;
+            case YAW -> yaw;
+            case POWER -> 0;
+        };
+    }
+
+    /** The controls with the trim carried into the centres and the radio trims zeroed. */
+    public ControlSetup accepted(ControlSetup controls) {
+        ControlSetup changed = controls.withTrims(RadioTrims.NONE);
+        for (Centre centre : centres) {
+            double rounded = Math.rint(centre.meanMicros());
+            changed = changed.change(centre.output().surface(), o -> o.withCentre(rounded));
+        }
+        return changed;
+    }
+
+    /** The trim of roll or pitch as a working. */
+    public Working working(Axis axis) {
+        double spread = axis == Axis.ROLL ? rollSpread : pitchSpread;
+        List<Working.Input> inputs = new ArrayList<>();
+        inputs.add(Working.in("straight and level at cruise", seconds, Quantity.TIME));
+        inputs.add(Working.in("windows", windows, Quantity.COUNT));
+        for (Centre centre : centres) {
+            String name = centre.output().surface().label();
+            inputs.add(Working.in(name + ", centre now", centre.output().centreMicros(), Quantity.PULSE));
+            inputs.add(Working.in(name + ", mean pulse", centre.meanMicros(), Quantity.PULSE));
+        }
+        String name = axis == Axis.ROLL ? "Roll trim needed" : "Pitch trim needed";
+        return new Working(
+                        "THROWS-A8",
+                        name,
+                        of(axis),
+                        Quantity.SHARE_FINE,
+                        Optional.empty(),
+                        "least squares of (mean pulse − centre)/500 µs on the mixer's shares",
+                        inputs,
+                        Source.COMMON_PRACTICE)
+                .within(of(axis) - spread, of(axis) + spread);
+    }
 }

@@ -7,26 +7,26 @@ import java.util.Optional;
 
 /** The invented meadow of the demo hangar. */
 public final class DemoField {
-  private DemoField() {}
+    private DemoField() {}
 
-  /** The meadow on a breezy day: 4 m/s from 250°, gusts 6. */
-  public static Field deichwiese() {
-    return new Field(
-        "Deichwiese",
-        4,
-        Math.toRadians(250),
-        6,
-        10,
-        287.15,
-        101_200,
-        Math.toRadians(250),
-        90,
-        Optional.of(new Field.HeightLimit(120, "entered by you, local rule")),
-        List.of(new Obstacle("dyke", 340, 9), new Obstacle("light mast", 660, 46)));
-  }
+    /** The meadow on a breezy day: 3.5 m/s from 250°, gusts 5.5. */
+    public static Field deichwiese() {
+        return new Field(
+                "Deichwiese",
+                3.5,
+                Math.toRadians(250),
+                5.5,
+                10,
+                287.15,
+                101_200,
+                Math.toRadians(250),
+                90,
+                Optional.of(new Field.HeightLimit(120, "entered by you, local rule")),
+                List.of(new Obstacle("dyke", 340, 9), new Obstacle("light mast", 660, 46)));
+    }
 
-  /** The same meadow in the evening: 2 m/s, gusts 3. */
-  public static Field evening() {
-    return deichwiese().withWind(2, Math.toRadians(250), 3);
-  }
+    /** The same meadow in the evening: 2 m/s, gusts 3. */
+    public static Field evening() {
+        return deichwiese().withWind(2, Math.toRadians(250), 3);
+    }
 }

@@ -12,66 +12,66 @@ import app.drachen.core.math.NoiseSource;
  * field's gust, (gust − wind)/2.5, own estimate ±30 %. The full second-order forms are left out.
  */
 public final class Gusts {
-  private final Field field;
-  private final NoiseSource noise;
-  private final double towardsNorth;
-  private final double towardsEast;
-  private double along;
-  private double across;
-  private double up;
+    private final Field field;
+    private final NoiseSource noise;
+    private final double towardsNorth;
+    private final double towardsEast;
+    private double along;
+    private double across;
+    private double up;
 
-  /** Wind of a field with a source of gusts. */
-  public Gusts(Field field, NoiseSource noise) {
-    this.field = field;
-    this.noise = noise;
-    towardsNorth = -Math.cos(field.windFrom());
-    towardsEast = -Math.sin(field.windFrom());
-  }
+    /** Wind of a field with a source of gusts. */
+    public Gusts(Field field, NoiseSource noise) {
+        this.field = field;
+        this.noise = noise;
+        towardsNorth = -Math.cos(field.windFrom());
+        towardsEast = -Math.sin(field.windFrom());
+    }
 
-  /**
-   * Moves the gusts on.
-   *
-   * @param step [s]
-   * @param height above ground [m]
-   * @param airspeed [m/s]
-   */
-  public void advance(double step, double height, double airspeed) {
-    double h = Math.max(3, height);
-    double feet = h / 0.3048;
-    double longLength = feet / Math.pow(0.177 + 0.000823 * feet, 1.2) * 0.3048;
-    double sigma = (field.gust() - field.wind()) / 2.5;
-    double sigmaUp = Math.min(sigma, 0.1 * field.windAt(6.1));
-    double speed = Math.max(3, airspeed);
-    along = process(along, step, sigma, speed / longLength);
-    across = process(across, step, sigma, speed / longLength);
-    up = process(up, step, sigmaUp, speed / h);
-  }
+    /**
+     * Moves the gusts on.
+     *
+     * @param step [s]
+     * @param height above ground [m]
+     * @param airspeed [m/s]
+     */
+    public void advance(double step, double height, double airspeed) {
+        double h = Math.max(3, height);
+        double feet = h / 0.3048;
+        double longLength = feet / Math.pow(0.177 + 0.000823 * feet, 1.2) * 0.3048;
+        double sigma = (field.gust() - field.wind()) / 2.5;
+        double sigmaUp = Math.min(sigma, 0.1 * field.windAt(6.1));
+        double speed = Math.max(3, airspeed);
+        along = process(along, step, sigma, speed / longLength);
+        across = process(across, step, sigma, speed / longLength);
+        up = process(up, step, sigmaUp, speed / h);
+    }
 
-  private double process(double value, double step, double sigma, double perSecond) {
-    double keep = Math.exp(-step * perSecond);
-    return keep * value + sigma * Math.sqrt(1 - keep * keep) * noise.gaussian();
-  }
+    private double process(double value, double step, double sigma, double perSecond) {
+        double keep = Math.exp(-step * perSecond);
+        return keep * value + sigma * Math.sqrt(1 - keep * keep) * noise.gaussian();
+    }
 
-  /**
-   * @param height above ground [m]
-   * @return velocity of the air to the north [m/s]
-   */
-  public double north(double height) {
-    return (field.windAt(height) + along) * towardsNorth - across * towardsEast;
-  }
+    /**
+     * @param height above ground [m]
+     * @return velocity of the air to the north [m/s]
+     */
+    public double north(double height) {
+        return (field.windAt(height) + along) * towardsNorth - across * towardsEast;
+    }
 
-  /**
-   * @param height above ground [m]
-   * @return velocity of the air to the east [m/s]
-   */
-  public double east(double height) {
-    return (field.windAt(height) + along) * towardsEast + across * towardsNorth;
-  }
+    /**
+     * @param height above ground [m]
+     * @return velocity of the air to the east [m/s]
+     */
+    public double east(double height) {
+        return (field.windAt(height) + along) * towardsEast + across * towardsNorth;
+    }
 
-  /**
-   * @return velocity of the air downwards [m/s]
-   */
-  public double down() {
-    return -up;
-  }
+    /**
+     * @return velocity of the air downwards [m/s]
+     */
+    public double down() {
+        return -up;
+    }
 }

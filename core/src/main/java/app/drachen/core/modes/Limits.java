@@ -14,38 +14,38 @@ import app.drachen.core.units.Ranges;
  * @param climbRate climb used for height changes [m/s], 0.3 to 20
  */
 public record Limits(
-    double bank,
-    double pitchUp,
-    double pitchDown,
-    double leastSpeed,
-    double cruiseSpeed,
-    double topSpeed,
-    double climbRate) {
-  public Limits {
-    Ranges.require("bank limit", bank, Math.toRadians(5), Math.toRadians(80), "rad");
-    Ranges.require("pitch limit up", pitchUp, Math.toRadians(3), Math.toRadians(60), "rad");
-    Ranges.require("pitch limit down", pitchDown, Math.toRadians(3), Math.toRadians(60), "rad");
-    Ranges.require("least speed", leastSpeed, 3, 60, "m/s");
-    Ranges.require("cruise speed", cruiseSpeed, leastSpeed, 60, "m/s");
-    Ranges.require("top speed", topSpeed, cruiseSpeed, 80, "m/s");
-    Ranges.require("climb rate", climbRate, 0.3, 20, "m/s");
-  }
+        double bank,
+        double pitchUp,
+        double pitchDown,
+        double leastSpeed,
+        double cruiseSpeed,
+        double topSpeed,
+        double climbRate) {
+    public Limits {
+        Ranges.require("bank limit", bank, Math.toRadians(5), Math.toRadians(80), "rad");
+        Ranges.require("pitch limit up", pitchUp, Math.toRadians(3), Math.toRadians(60), "rad");
+        Ranges.require("pitch limit down", pitchDown, Math.toRadians(3), Math.toRadians(60), "rad");
+        Ranges.require("least speed", leastSpeed, 3, 60, "m/s");
+        Ranges.require("cruise speed", cruiseSpeed, leastSpeed, 60, "m/s");
+        Ranges.require("top speed", topSpeed, cruiseSpeed, 80, "m/s");
+        Ranges.require("climb rate", climbRate, 0.3, 20, "m/s");
+    }
 
-  /**
-   * The same limits with another bank.
-   *
-   * @param newBank [rad]
-   */
-  public Limits withBank(double newBank) {
-    return new Limits(newBank, pitchUp, pitchDown, leastSpeed, cruiseSpeed, topSpeed, climbRate);
-  }
+    /**
+     * The same limits with another bank.
+     *
+     * @param newBank [rad]
+     */
+    public Limits withBank(double newBank) {
+        return new Limits(newBank, pitchUp, pitchDown, leastSpeed, cruiseSpeed, topSpeed, climbRate);
+    }
 
-  /**
-   * The same limits with another cruise speed.
-   *
-   * @param speed [m/s]
-   */
-  public Limits withCruise(double speed) {
-    return new Limits(bank, pitchUp, pitchDown, leastSpeed, speed, topSpeed, climbRate);
-  }
+    /**
+     * The same limits with another cruise speed.
+     *
+     * @param speed [m/s]
+     */
+    public Limits withCruise(double speed) {
+        return new Limits(bank, pitchUp, pitchDown, leastSpeed, speed, topSpeed, climbRate);
+    }
 }

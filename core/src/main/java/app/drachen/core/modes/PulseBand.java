@@ -10,12 +10,12 @@ import app.drachen.core.units.Ranges;
  * @param mode the mode it means
  */
 public record PulseBand(double lowMicros, double highMicros, FlightMode mode) {
-  public PulseBand {
-    Ranges.require("lower edge", lowMicros, 0, 3_000, "µs");
-    Ranges.require("upper edge", highMicros, lowMicros, 3_000, "µs");
-  }
+    public PulseBand {
+        Ranges.require("lower edge", lowMicros, 0, 3_000, "µs");
+        Ranges.require("upper edge", highMicros, lowMicros, 3_000, "µs");
+    }
 
-  public boolean holds(double pulseMicros) {
-    return lowMicros <= pulseMicros && pulseMicros < highMicros;
-  }
+    public boolean holds(double pulseMicros) {
+        return lowMicros <= pulseMicros && pulseMicros < highMicros;
+    }
 }

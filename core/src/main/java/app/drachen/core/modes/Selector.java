@@ -22,204 +22,251 @@ import java.util.Optional;
  * @param wanted the mode wanted at each position, in the order of the switch
  */
 public record Selector(
-    SelectorKind kind,
-    double weight,
-    double offset,
-    double microsPerPercent,
-    List<PulseBand> bands,
-    List<FlightMode> wanted) {
-  public Selector {
-    Ranges.require("weight", weight, -1.25, 1.25, "-");
-    Ranges.require("offset", offset, -1.25, 1.25, "-");
-    Ranges.require("pulse per percent", microsPerPercent, 3, 7, "µs/%");
-    bands = List.copyOf(bands);
-    wanted = List.copyOf(wanted);
-    if (wanted.size() != kind.places().size()) {
-      throw new IllegalArgumentException(
-          "the switch has " + kind.label() + " but " + wanted.size() + " modes are given");
-    }
-  }
-
-  /**
-   * What a position gives.
-   *
-   * @param position counted from 1
-   * @param pulseMicros its pulse [µs]
-   * @param mode the mode of the band that holds it; empty outside all bands or where two overlap
-   * @param marginMicros distance to the nearest edge with another mode [µs]; NaN without a mode
-   */
-  public record Place(
-      int position, double pulseMicros, Optional<FlightMode> mode, double marginMicros) {}
-
-  /** The table of every position. */
-  public List<Place> table() {
-    return table(weight, offset);
-  }
-
-  private List<Place> table(double tryWeight, double tryOffset) {
-    List<Place> places = new ArrayList<>();
-    for (int i = 0; i < kind.places().size(); i++) {
-      double pulse = pulse(kind.places().get(i), tryWeight, tryOffset);
-      List<PulseBand> holding = bands.stream().filter(b -> b.holds(pulse)).toList();
-      boolean clear = holding.size() == 1;
-      places.add(
-          new Place(
-              i + 1,
-              pulse,
-              clear ? Optional.of(holding.get(0).mode()) : Optional.empty(),
-              clear ? margin(pulse) : Double.NaN));
-    }
-    return places;
-  }
-
-  private double pulse(double place, double tryWeight, double tryOffset) {
-    return 1500 + microsPerPercent * 100 * (tryWeight * place + tryOffset);
-  }
-
-  /** Distance to the nearest inner edge; the outermost edges are no danger. */
-  private double margin(double pulse) {
-    double lowest = bands.stream().mapToDouble(PulseBand::lowMicros).min().orElse(0);
-    double highest = bands.stream().mapToDouble(PulseBand::highMicros).max().orElse(3000);
-    double margin = Double.POSITIVE_INFINITY;
-    for (PulseBand band : bands) {
-      if (band.lowMicros() > lowest) {
-        margin = Math.min(margin, Math.abs(pulse - band.lowMicros()));
-      }
-      if (band.highMicros() < highest) {
-        margin = Math.min(margin, Math.abs(pulse - band.highMicros()));
-      }
-    }
-    return margin;
-  }
-
-  /**
-   * Least margin over all positions.
-   *
-   * @return [µs]; NaN if a position gives no mode
-   */
-  public double leastMargin() {
-    return leastMargin(table());
-  }
-
-  private static double leastMargin(List<Place> table) {
-    double least = Double.POSITIVE_INFINITY;
-    for (Place place : table) {
-      if (Double.isNaN(place.marginMicros())) {
-        return Double.NaN;
-      }
-      least = Math.min(least, place.marginMicros());
-    }
-    return least;
-  }
-
-  private boolean givesWhatIsWanted(List<Place> table) {
-    for (Place place : table) {
-      if (!place.mode().equals(Optional.of(wanted.get(place.position() - 1)))) {
-        return false;
-      }
-    }
-    return true;
-  }
-
-  /** Whether every position gives the mode wanted there. */
-  public boolean givesWhatIsWanted() {
-    return givesWhatIsWanted(table());
-  }
-
-  /**
-   * The weight and offset with the widest least margin, by trying each whole percent (MODES-A2); of
-   * equals the one with the smaller offset, then the larger weight.
-   *
-   * @return the solved selector, or empty if no weight and offset give the wanted modes
-   */
-  public Optional<Selector> solved() {
-    double best = Double.NEGATIVE_INFINITY;
-    double bestWeight = Double.NaN;
-    double bestOffset = Double.NaN;
-    for (int size = 0; size <= 125; size++) {
-      for (int sign = -1; sign <= 1; sign += 2) {
-        double tryOffset = sign * size / 100.0;
-        for (int w = 125; w >= -125; w--) {
-          List<Place> table = table(w / 100.0, tryOffset);
-          double least = leastMargin(table);
-          if (least > best + 1e-9 && givesWhatIsWanted(table)) {
-            best = least;
-            bestWeight = w / 100.0;
-            bestOffset = tryOffset;
-          }
+        SelectorKind kind,
+        double weight,
+        double offset,
+        double microsPerPercent,
+        List<PulseBand> bands,
+        List<FlightMode> wanted) {
+    public Selector {
+        Ranges.require("weight", weight, -1.25, 1.25, "-");
+        Ranges.require("offset", offset, -1.25, 1.25, "-");
+        Ranges.require("pulse per percent", microsPerPercent, 3, 7, "µs/%");
+        bands = List.copyOf(bands);
+        wanted = List.copyOf(wanted);
+        if (wanted.size() != kind.places().size()) {
+            throw new IllegalArgumentException(
+                    "the switch has " + kind.label() + " but " + wanted.size() + " modes are given");
         }
-      }
     }
-    return best == Double.NEGATIVE_INFINITY
-        ? Optional.empty()
-        : Optional.of(withTravel(bestWeight, bestOffset));
-  }
 
-  /**
-   * The same selector with other radio values.
-   *
-   * @param newWeight [-]
-   * @param newOffset [-]
-   */
-  public Selector withTravel(double newWeight, double newOffset) {
-    return new Selector(kind, newWeight, newOffset, microsPerPercent, bands, wanted);
-  }
+    /**
+     * What a position gives.
+     *
+     * @param position counted from 1
+     * @param pulseMicros its pulse [µs]
+     * @param mode the mode of the band that holds it; empty outside all bands or where two overlap
+     * @param marginMicros distance to the nearest edge with another mode [µs]; NaN without a mode
+     */
+    public record Place(int position, double pulseMicros, Optional<FlightMode> mode, double marginMicros) {}
 
-  /** The same selector with another mode wanted at one position, and in the band it falls into. */
-  public Selector withMode(int position, FlightMode mode) {
-    List<FlightMode> modes = new ArrayList<>(wanted);
-    modes.set(position - 1, mode);
-    double pulse = table().get(position - 1).pulseMicros();
-    List<PulseBand> changed = new ArrayList<>();
-    for (PulseBand band : bands) {
-      changed.add(
-          band.holds(pulse) ? new PulseBand(band.lowMicros(), band.highMicros(), mode) : band);
+    /** The table of every position. */
+    public List<Place> table() {
+        return table(weight, offset);
     }
-    return new Selector(kind, weight, offset, microsPerPercent, changed, modes);
-  }
 
-  /**
-   * Another switch on even bands about the middle, one band for each position.
-   *
-   * @param newKind the switch
-   * @param modes one mode for each position
-   */
-  public Selector withKind(SelectorKind newKind, List<FlightMode> modes) {
-    int n = modes.size();
-    List<PulseBand> even = new ArrayList<>();
-    for (int i = 0; i < n; i++) {
-      double low = i == 0 ? 800 : 1000 + 1000.0 * i / n;
-      double high = i == n - 1 ? 2200 : 1000 + 1000.0 * (i + 1) / n;
-      even.add(new PulseBand(Math.rint(low), Math.rint(high), modes.get(i)));
+    private List<Place> table(double tryWeight, double tryOffset) {
+        List<Place> places = new ArrayList<>();
+        for (int i = 0; i < kind.places().size(); i++) {
+            double pulse = pulse(kind.places().get(i), tryWeight, tryOffset);
+            List<PulseBand> holding = bands.stream().filter(b -> b.holds(pulse)).toList();
+            boolean clear = holding.size() == 1;
+            places.add(new Place(
+                    i + 1,
+                    pulse,
+                    clear ? Optional.of(holding.get(0).mode()) : Optional.empty(),
+                    clear ? margin(pulse) : Double.NaN));
+        }
+        return places;
     }
-    Selector raw = new Selector(newKind, 1, 0, microsPerPercent, even, modes);
-    return raw.solved().orElse(raw);
-  }
 
-  /** The same selector with other bands. */
-  public Selector withBands(List<PulseBand> newBands) {
-    return new Selector(kind, weight, offset, microsPerPercent, newBands, wanted);
-  }
+    private double pulse(double place, double tryWeight, double tryOffset) {
+        return 1500 + microsPerPercent * 100 * (tryWeight * place + tryOffset);
+    }
 
-  /** Whether a mode lies at an end stop, where it is found blind in one move. */
-  public boolean atEndStop(FlightMode mode) {
-    List<Place> table = table();
-    return table.get(0).mode().equals(Optional.of(mode))
-        || table.get(table.size() - 1).mode().equals(Optional.of(mode));
-  }
+    /** Distance to the nearest inner edge; the outermost edges are no danger. */
+    private double margin(double pulse) {
+        double lowest = Double.POSITIVE_INFINITY;
+        double highest = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < bands.size(); i++) {
+            lowest = Math.min(lowest, bands.get(i).lowMicros());
+            highest = Math.max(highest, bands.get(i).highMicros());
+        }
+        double margin = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < bands.size(); i++) {
+            PulseBand band = bands.get(i);
+            if (band.lowMicros() > lowest) {
+                margin = Math.min(margin, Math.abs(pulse - band.lowMicros()));
+            }
+            if (band.highMicros() < highest) {
+                margin = Math.min(margin, Math.abs(pulse - band.highMicros()));
+            }
+        }
+        return margin;
+    }
 
-  /** MODES-A2 as a working. */
-  public Working marginWorking() {
-    return Working.of(
-        "MODES-A2",
-        "Least distance to a band edge",
-        leastMargin(),
-        Quantity.PULSE,
-        "least over all positions of |pulse − inner band edge|, pulse = 1500 + k·(weight·place + offset)",
-        Source.ARITHMETIC,
-        Working.in("weight", weight, Quantity.SHARE),
-        Working.in("offset", offset, Quantity.SHARE),
-        Working.in("k, µs per percent", microsPerPercent, Quantity.NUMBER),
-        Working.in("positions", kind.places().size(), Quantity.COUNT));
-  }
+    /**
+     * Least margin over all positions.
+     *
+     * @return [µs]; NaN if a position gives no mode
+     */
+    public double leastMargin() {
+        return leastMargin(table());
+    }
+
+    private static double leastMargin(List<Place> table) {
+        double least = Double.POSITIVE_INFINITY;
+        for (Place place : table) {
+            if (Double.isNaN(place.marginMicros())) {
+                return Double.NaN;
+            }
+            least = Math.min(least, place.marginMicros());
+        }
+        return least;
+    }
+
+    private boolean givesWhatIsWanted(List<Place> table) {
+        for (Place place : table) {
+            if (!place.mode().equals(Optional.of(wanted.get(place.position() - 1)))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Whether every position gives the mode wanted there. */
+    public boolean givesWhatIsWanted() {
+        return givesWhatIsWanted(table());
+    }
+
+    /**
+     * The weight and offset with the widest least margin, by trying each whole percent (MODES-A2); of
+     * equals the one with the smaller offset, then the larger weight.
+     *
+     * @return the solved selector, or empty if no weight and offset give the wanted modes
+     */
+    public Optional<Selector> solved() {
+        Solver solver = new Solver(this);
+        double best = Double.NEGATIVE_INFINITY;
+        int bestWeight = 0;
+        int bestOffset = 0;
+        for (int size = 0; size <= 125; size++) {
+            for (int sign = -1; sign <= 1; sign += 2) {
+                for (int w = 125; w >= -125; w--) {
+                    double least = solver.leastMargin(w / 100.0, sign * size / 100.0);
+                    if (least > best + 1e-9) {
+                        best = least;
+                        bestWeight = w;
+                        bestOffset = sign * size;
+                    }
+                }
+            }
+        }
+        return best == Double.NEGATIVE_INFINITY
+                ? Optional.empty()
+                : Optional.of(withTravel(bestWeight / 100.0, bestOffset / 100.0));
+    }
+
+    /** The search's inner loop without lists: margins of the positions that give what is wanted. */
+    private static final class Solver {
+        private final Selector selector;
+        private final double[] places;
+        private final double[] low;
+        private final double[] high;
+        private final boolean[][] wanted;
+
+        Solver(Selector selector) {
+            this.selector = selector;
+            places = selector.kind.places().stream()
+                    .mapToDouble(Double::doubleValue)
+                    .toArray();
+            low = selector.bands.stream().mapToDouble(PulseBand::lowMicros).toArray();
+            high = selector.bands.stream().mapToDouble(PulseBand::highMicros).toArray();
+            wanted = new boolean[places.length][low.length];
+            for (int i = 0; i < places.length; i++) {
+                for (int b = 0; b < low.length; b++) {
+                    wanted[i][b] = selector.bands.get(b).mode() == selector.wanted.get(i);
+                }
+            }
+        }
+
+        /** Least margin, or negative infinity if a position gives no mode or another one. */
+        double leastMargin(double weight, double offset) {
+            double least = Double.POSITIVE_INFINITY;
+            for (int i = 0; i < places.length; i++) {
+                double pulse = selector.pulse(places[i], weight, offset);
+                int held = 0;
+                for (int b = 0; b < low.length; b++) {
+                    if (low[b] <= pulse && pulse < high[b]) {
+                        held++;
+                        if (!wanted[i][b]) {
+                            return Double.NEGATIVE_INFINITY;
+                        }
+                    }
+                }
+                if (held != 1) {
+                    return Double.NEGATIVE_INFINITY;
+                }
+                least = Math.min(least, selector.margin(pulse));
+            }
+            return least;
+        }
+    }
+
+    /**
+     * The same selector with other radio values.
+     *
+     * @param newWeight [-]
+     * @param newOffset [-]
+     */
+    public Selector withTravel(double newWeight, double newOffset) {
+        return new Selector(kind, newWeight, newOffset, microsPerPercent, bands, wanted);
+    }
+
+    /** The same selector with another mode wanted at one position, and in the band it falls into. */
+    public Selector withMode(int position, FlightMode mode) {
+        List<FlightMode> modes = new ArrayList<>(wanted);
+        modes.set(position - 1, mode);
+        double pulse = table().get(position - 1).pulseMicros();
+        List<PulseBand> changed = new ArrayList<>();
+        for (PulseBand band : bands) {
+            changed.add(band.holds(pulse) ? new PulseBand(band.lowMicros(), band.highMicros(), mode) : band);
+        }
+        return new Selector(kind, weight, offset, microsPerPercent, changed, modes);
+    }
+
+    /**
+     * Another switch on even bands about the middle, one band for each position.
+     *
+     * @param newKind the switch
+     * @param modes one mode for each position
+     */
+    public Selector withKind(SelectorKind newKind, List<FlightMode> modes) {
+        int n = modes.size();
+        List<PulseBand> even = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            double low = i == 0 ? 800 : 1000 + 1000.0 * i / n;
+            double high = i == n - 1 ? 2200 : 1000 + 1000.0 * (i + 1) / n;
+            even.add(new PulseBand(Math.rint(low), Math.rint(high), modes.get(i)));
+        }
+        Selector raw = new Selector(newKind, 1, 0, microsPerPercent, even, modes);
+        return raw.solved().orElse(raw);
+    }
+
+    /** The same selector with other bands. */
+    public Selector withBands(List<PulseBand> newBands) {
+        return new Selector(kind, weight, offset, microsPerPercent, newBands, wanted);
+    }
+
+    /** Whether a mode lies at an end stop, where it is found blind in one move. */
+    public boolean atEndStop(FlightMode mode) {
+        List<Place> table = table();
+        return table.get(0).mode().equals(Optional.of(mode))
+                || table.get(table.size() - 1).mode().equals(Optional.of(mode));
+    }
+
+    /** MODES-A2 as a working. */
+    public Working marginWorking() {
+        return Working.of(
+                "MODES-A2",
+                "Least distance to a band edge",
+                leastMargin(),
+                Quantity.PULSE,
+                "least over all positions of |pulse − inner band edge|, pulse = 1500 + k·(weight·place + offset)",
+                Source.ARITHMETIC,
+                Working.in("weight", weight, Quantity.SHARE),
+                Working.in("offset", offset, Quantity.SHARE),
+                Working.in("k, µs per percent", microsPerPercent, Quantity.NUMBER),
+                Working.in("positions", kind.places().size(), Quantity.COUNT));
+    }
 }

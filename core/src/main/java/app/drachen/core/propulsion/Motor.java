@@ -10,9 +10,9 @@ import app.drachen.core.units.Ranges;
  * @param noLoadCurrent [A], 0 to 10
  */
 public record Motor(double speedConstant, double resistance, double noLoadCurrent) {
-  public Motor {
-    Ranges.require("motor speed constant", speedConstant, 10, 1_000, "rad/(s V)");
-    Ranges.require("motor resistance", resistance, 0.002, 2, "Ω");
-    Ranges.require("no-load current", noLoadCurrent, 0, 10, "A");
-  }
+    public Motor {
+        Ranges.require("motor speed constant", speedConstant, 10, 1_000, "rad/(s V)");
+        Ranges.require("motor resistance", resistance, 0.002, 2, "Ω");
+        Ranges.require("no-load current", noLoadCurrent, 0, 10, "A");
+    }
 }

@@ -26,305 +26,296 @@ import app.drachen.core.setup.Setup;
  * <p>Mutable, for one thread.
  */
 final class PilotModel {
-  private static final double LAG = 0.15;
-  private static final double BANK = Math.toRadians(30);
-  private static final double LEG = 140;
-  private static final double APPROACH_SLOPE = 0.11;
+    private static final double LAG = 0.15;
+    private static final double BANK = Math.toRadians(30);
+    private static final double LEG = 140;
+    private static final double APPROACH_SLOPE = 0.11;
 
-  private final Setup setup;
-  private final Card card;
-  private final Rates rates;
-  private final Limits limits;
-  private final double stallSpeed;
-  private final double cruisePower;
-  private final double cruiseAlpha;
-  private final double upwind;
-  private final double rollPerStick;
-  private final double pitchStickPerAngle;
+    private final Setup setup;
+    private final Card card;
+    private final Rates rates;
+    private final Limits limits;
+    private final double stallSpeed;
+    private final double cruisePower;
+    private final double cruiseAlpha;
+    private final double upwind;
+    private final double rollPerStick;
+    private final double pitchStickPerAngle;
 
-  private double seenRoll;
-  private double seenPitch;
-  private double seenPitchRate;
-  private double pitchHeld;
-  private double pitchHeldBefore;
-  private double fullUp;
-  private double rollHeld;
-  private int step;
-  private double inStep;
-  private int phase;
-  private double inPhase;
-  private boolean outbound = true;
-  private FlightMode mode;
-  private double stickRoll;
-  private double stickPitch;
-  private double power;
+    private double seenRoll;
+    private double seenPitch;
+    private double seenPitchRate;
+    private double pitchHeld;
+    private double pitchHeldBefore;
+    private double fullUp;
+    private double rollHeld;
+    private int step;
+    private double inStep;
+    private int phase;
+    private double inPhase;
+    private boolean outbound = true;
+    private FlightMode mode;
+    private double stickRoll;
+    private double stickPitch;
+    private double power;
 
-  PilotModel(Setup setup, Card card, Field field, double cruisePower, double cruiseAlpha) {
-    this.setup = setup;
-    this.card = card;
-    rates = setup.controls().rates();
-    limits = setup.modes().limits();
-    stallSpeed = Stall.of(setup, field.density()).speed();
-    this.cruisePower = cruisePower;
-    this.cruiseAlpha = cruiseAlpha;
-    upwind = field.windFrom();
-    double cruise = limits.cruiseSpeed();
-    rollPerStick = Math.max(0.3, ControlPower.rollRate(setup, cruise).value() / rates.roll());
-    double throwAngle = ControlPower.fullDeflection(setup, Axis.PITCH) / rates.pitch();
-    pitchStickPerAngle = 0.55 * 0.35 / Math.max(0.05, throwAngle);
-    mode = setup.modes().launchMode();
-  }
-
-  int step() {
-    return Math.min(step, card.steps().size() - 1);
-  }
-
-  FlightMode mode() {
-    return mode;
-  }
-
-  /** Goes to the landing at once. */
-  void breakOff() {
-    for (int i = 0; i < card.steps().size(); i++) {
-      if (card.steps().get(i).task() == Task.LAND && step < i) {
-        startStep(i);
-      }
+    PilotModel(Setup setup, Card card, Field field, double cruisePower, double cruiseAlpha) {
+        this.setup = setup;
+        this.card = card;
+        rates = setup.controls().rates();
+        limits = setup.modes().limits();
+        stallSpeed = Stall.of(setup, field.density()).speed();
+        this.cruisePower = cruisePower;
+        this.cruiseAlpha = cruiseAlpha;
+        upwind = field.windFrom();
+        double cruise = limits.cruiseSpeed();
+        rollPerStick = Math.max(0.3, ControlPower.rollRate(setup, cruise).value() / rates.roll());
+        double throwAngle = ControlPower.fullDeflection(setup, Axis.PITCH) / rates.pitch();
+        pitchStickPerAngle = 0.55 * 0.35 / Math.max(0.05, throwAngle);
+        mode = setup.modes().launchMode();
     }
-  }
 
-  private void startStep(int next) {
-    step = next;
-    inStep = 0;
-    startPhase(0);
-  }
-
-  private void startPhase(int next) {
-    phase = next;
-    inPhase = 0;
-  }
-
-  /** Looks, thinks, and moves the sticks. */
-  Sticks fly(double dt, Aircraft aircraft) {
-    double share = dt / (LAG + dt);
-    seenRoll += share * wrap(aircraft.roll() - seenRoll);
-    seenPitch += share * (aircraft.pitch() - seenPitch);
-    seenPitchRate += share * (aircraft.pitchRate() - seenPitchRate);
-    inStep += dt;
-    inPhase += dt;
-    Task task = card.steps().get(step()).task();
-    switch (task) {
-      case LAUNCH -> launch(dt, aircraft);
-      case CLIMB -> climb(dt, aircraft);
-      case TRIM -> trim(dt, aircraft);
-      case STALL -> stall(dt, aircraft);
-      case LEVEL -> level(dt, aircraft);
-      case HOLD -> holdMode(dt, aircraft);
-      case LAND -> land(dt, aircraft);
+    int step() {
+        return Math.min(step, card.steps().size() - 1);
     }
-    return new Sticks(clamp(stickRoll, -1, 1), clamp(stickPitch, -1, 1), 0, clamp(power, 0, 1));
-  }
 
-  private void launch(double dt, Aircraft aircraft) {
-    mode = setup.modes().launchMode();
-    attitude(dt, 0.8 * wrap(upwind - aircraft.heading()), Math.toRadians(13));
-    power = Math.max(0.8, Math.min(1, 1.7 * cruisePower));
-    if (aircraft.height() > 15) {
-      startStep(step + 1);
+    FlightMode mode() {
+        return mode;
     }
-  }
 
-  private void climb(double dt, Aircraft aircraft) {
-    mode = FlightMode.MANUAL;
-    power = Math.max(0.75, Math.min(1, 1.6 * cruisePower));
-    double slow = Math.max(0, 1.35 * stallSpeed - aircraft.airspeed());
-    legs(dt, aircraft, cruiseAlpha + Math.toRadians(12) - 0.06 * slow);
-    if (aircraft.height() > card.trialHeight() - 2) {
-      startStep(step + 1);
-    }
-  }
-
-  /** Two straight passes with the sticks as still as may be. */
-  private void trim(double dt, Aircraft aircraft) {
-    mode = FlightMode.MANUAL;
-    cruise(dt, aircraft, card.trialHeight());
-    if (inStep > 75) {
-      startStep(step + 1);
-    }
-  }
-
-  private void stall(double dt, Aircraft aircraft) {
-    mode = FlightMode.MANUAL;
-    if (phase == 0) {
-      cruise(dt, aircraft, card.trialHeight());
-      boolean straight = Math.abs(aircraft.roll()) < 0.08 && inPhase > 4;
-      if (straight && intoWind(aircraft) && aircraft.height() > card.trialHeight() - 8) {
-        pitchHeldBefore = pitchHeld;
-        startPhase(1);
-      }
-    } else if (phase == 1) {
-      power = 0;
-      double pull = Math.toRadians(4) + 0.035 * inPhase;
-      attitude(dt, 0, Math.min(Math.toRadians(26), pull));
-      boolean broke = aircraft.pitchRate() < -0.35 && inPhase > 2;
-      boolean dropped = Math.abs(aircraft.roll()) > Math.toRadians(35);
-      fullUp = stickPitch > 0.97 ? fullUp + dt : 0;
-      boolean mushing = (aircraft.climb() < -2.2 && inPhase > 3) || fullUp > 2.5;
-      if (broke || dropped || mushing || inPhase > 20) {
-        // lets the stick go forward at once instead of easing it
-        pitchHeld = pitchHeldBefore;
-        startPhase(2);
-      }
-    } else {
-      power = inPhase < 0.8 ? 0.3 : Math.min(1, 1.3 * cruisePower);
-      boolean flying = aircraft.airspeed() > 1.3 * stallSpeed;
-      attitude(dt, 0, flying ? cruiseAlpha + 0.05 : Math.toRadians(-8));
-      if (flying && inPhase > 3 && Math.abs(aircraft.roll()) < 0.3) {
-        startStep(step + 1);
-      }
-    }
-  }
-
-  private void level(double dt, Aircraft aircraft) {
-    if (phase == 0 || phase == 2) {
-      mode = FlightMode.MANUAL;
-      if (inPhase < 6 || aircraft.height() < card.trialHeight() - 10) {
-        cruise(dt, aircraft, card.trialHeight());
-      } else {
-        double side = phase == 0 ? 1 : -1;
-        attitude(dt, side * BANK, cruiseAlpha + 0.05);
-        power = cruisePower * 1.1;
-        if (Math.abs(aircraft.roll() - side * BANK) < 0.06) {
-          startPhase(phase + 1);
+    /** Goes to the landing at once. */
+    void breakOff() {
+        for (int i = 0; i < card.steps().size(); i++) {
+            if (card.steps().get(i).task() == Task.LAND && step < i) {
+                startStep(i);
+            }
         }
-      }
-    } else {
-      mode = FlightMode.LEVEL;
-      handsOff();
-      power = cruisePower;
-      if (inPhase > 8) {
-        if (phase == 3) {
-          startStep(step + 1);
-        } else {
-          startPhase(2);
-        }
-      }
     }
-  }
 
-  private void holdMode(double dt, Aircraft aircraft) {
-    if (phase == 0) {
-      mode = FlightMode.MANUAL;
-      cruise(dt, aircraft, card.trialHeight());
-      if (inPhase > 4 && intoWind(aircraft) && Math.abs(aircraft.roll()) < 0.1) {
-        startPhase(1);
-      }
-    } else {
-      mode = FlightMode.HOLD;
-      handsOff();
-      power =
-          (limits.cruiseSpeed() - limits.leastSpeed())
-              / Math.max(0.1, limits.topSpeed() - limits.leastSpeed());
-      if (inPhase > 40) {
-        startStep(step + 1);
-      }
-    }
-  }
-
-  private boolean intoWind(Aircraft aircraft) {
-    return Math.abs(wrap(aircraft.heading() - upwind)) < 0.5;
-  }
-
-  private void land(double dt, Aircraft aircraft) {
-    mode = FlightMode.MANUAL;
-    double ahead = aircraft.north() * Math.cos(upwind) + aircraft.east() * Math.sin(upwind);
-    double aside = -aircraft.north() * Math.sin(upwind) + aircraft.east() * Math.cos(upwind);
-    double approachSpeed = 1.3 * stallSpeed;
-    if (phase == 0) {
-      // to a point 170 m downwind of home, descending
-      double toNorth = -170 * Math.cos(upwind) - aircraft.north();
-      double toEast = -170 * Math.sin(upwind) - aircraft.east();
-      double turn = wrap(Math.atan2(toEast, toNorth) - aircraft.heading());
-      fly(dt, aircraft, turn, 22, 1.15 * approachSpeed);
-      if (Math.hypot(toNorth, toEast) < 35 && aircraft.height() < 32) {
-        startPhase(1);
-      }
-    } else if (phase == 1) {
-      double turn = wrap(upwind - Math.atan2(aside, 45) - aircraft.heading());
-      double target = Math.max(0.5, -ahead * APPROACH_SLOPE);
-      fly(dt, aircraft, turn, target, approachSpeed);
-      if (aircraft.height() < 2.2) {
-        startPhase(2);
-      } else if (ahead > 60 && aircraft.height() > 6) {
+    private void startStep(int next) {
+        step = next;
+        inStep = 0;
         startPhase(0);
-      }
-    } else {
-      power = 0;
-      double flare = clamp(-0.035 * (aircraft.climb() + 0.5), -0.05, 0.22);
-      attitude(
-          dt, clamp(0.6 * wrap(upwind - aircraft.heading()), -0.15, 0.15), cruiseAlpha + flare);
     }
-  }
 
-  /** Straight legs into and down the wind at cruise speed and a height. */
-  private void cruise(double dt, Aircraft aircraft, double height) {
-    power = powerFor(aircraft, limits.cruiseSpeed(), height);
-    legs(dt, aircraft, pitchFor(aircraft, height));
-  }
-
-  private void legs(double dt, Aircraft aircraft, double wantedPitch) {
-    double ahead = aircraft.north() * Math.cos(upwind) + aircraft.east() * Math.sin(upwind);
-    if (outbound && ahead > LEG) {
-      outbound = false;
-    } else if (!outbound && ahead < -LEG) {
-      outbound = true;
+    private void startPhase(int next) {
+        phase = next;
+        inPhase = 0;
     }
-    double wanted = outbound ? upwind : wrap(upwind + Math.PI);
-    attitude(dt, bankFor(wrap(wanted - aircraft.heading())), wantedPitch);
-  }
 
-  private static double bankFor(double turn) {
-    return clamp(0.9 * turn, -BANK, BANK);
-  }
+    /** Looks, thinks, and moves the sticks. */
+    Sticks fly(double dt, Aircraft aircraft) {
+        double share = dt / (LAG + dt);
+        seenRoll += share * wrap(aircraft.roll() - seenRoll);
+        seenPitch += share * (aircraft.pitch() - seenPitch);
+        seenPitchRate += share * (aircraft.pitchRate() - seenPitchRate);
+        inStep += dt;
+        inPhase += dt;
+        Task task = card.steps().get(step()).task();
+        switch (task) {
+            case LAUNCH -> launch(dt, aircraft);
+            case CLIMB -> climb(dt, aircraft);
+            case TRIM -> trim(dt, aircraft);
+            case STALL -> stall(dt, aircraft);
+            case LEVEL -> level(dt, aircraft);
+            case HOLD -> holdMode(dt, aircraft);
+            case LAND -> land(dt, aircraft);
+        }
+        return new Sticks(clamp(stickRoll, -1, 1), clamp(stickPitch, -1, 1), 0, clamp(power, 0, 1));
+    }
 
-  private void fly(double dt, Aircraft aircraft, double turn, double height, double speed) {
-    attitude(dt, bankFor(turn), pitchFor(aircraft, height));
-    power = powerFor(aircraft, speed, height);
-  }
+    private void launch(double dt, Aircraft aircraft) {
+        mode = setup.modes().launchMode();
+        attitude(dt, 0.8 * wrap(upwind - aircraft.heading()), Math.toRadians(13));
+        power = Math.max(0.8, Math.min(1, 1.7 * cruisePower));
+        if (aircraft.height() > 15) {
+            startStep(step + 1);
+        }
+    }
 
-  private double pitchFor(Aircraft aircraft, double height) {
-    double climb = clamp(0.25 * (height - aircraft.height()), -2.2, 2.0);
-    return clamp(
-        cruiseAlpha + climb / limits.cruiseSpeed() + 0.04 * (climb - aircraft.climb()), -0.3, 0.3);
-  }
+    private void climb(double dt, Aircraft aircraft) {
+        mode = FlightMode.MANUAL;
+        power = Math.max(0.75, Math.min(1, 1.6 * cruisePower));
+        double slow = Math.max(0, 1.35 * stallSpeed - aircraft.airspeed());
+        legs(dt, aircraft, cruiseAlpha + Math.toRadians(12) - 0.06 * slow);
+        if (aircraft.height() > card.trialHeight() - 2) {
+            startStep(step + 1);
+        }
+    }
 
-  private double powerFor(Aircraft aircraft, double speed, double height) {
-    double climb = clamp(0.25 * (height - aircraft.height()), -2.2, 2.0);
-    return clamp(
-        cruisePower * speed / limits.cruiseSpeed()
-            + 0.06 * (speed - aircraft.airspeed())
-            + 0.10 * climb,
-        0,
-        1);
-  }
+    /** Two straight passes with the sticks as still as may be. */
+    private void trim(double dt, Aircraft aircraft) {
+        mode = FlightMode.MANUAL;
+        cruise(dt, aircraft, card.trialHeight());
+        if (inStep > 75) {
+            startStep(step + 1);
+        }
+    }
 
-  /** Holds an attitude by stick; slowly takes over the trim it needs. */
-  private void attitude(double dt, double wantedRoll, double wantedPitch) {
-    double rollError = wrap(clamp(wantedRoll, -BANK, BANK) - seenRoll);
-    double pitchError = wantedPitch - seenPitch;
-    rollHeld = clamp(rollHeld + 0.5 / rollPerStick * rollError * dt, -0.4, 0.4);
-    pitchHeld = clamp(pitchHeld + 0.7 * pitchStickPerAngle * pitchError * dt, -0.6, 0.6);
-    double load = 1 / Math.max(0.5, Math.cos(seenRoll)) - 1;
-    double roll = rollHeld + 1.8 / rollPerStick * rollError;
-    double pitch =
-        pitchHeld
-            + pitchStickPerAngle * (pitchError + 0.35 * load)
-            - 0.12 * pitchStickPerAngle * seenPitchRate;
-    stickRoll = rates.stickFor(roll, rates.roll());
-    stickPitch = rates.stickFor(pitch, rates.pitch());
-  }
+    private void stall(double dt, Aircraft aircraft) {
+        mode = FlightMode.MANUAL;
+        if (phase == 0) {
+            cruise(dt, aircraft, card.trialHeight());
+            boolean straight = Math.abs(aircraft.roll()) < 0.08 && inPhase > 4;
+            if (straight && intoWind(aircraft) && aircraft.height() > card.trialHeight() - 8) {
+                pitchHeldBefore = pitchHeld;
+                startPhase(1);
+            }
+        } else if (phase == 1) {
+            power = 0;
+            double pull = Math.toRadians(4) + 0.035 * inPhase;
+            attitude(dt, 0, Math.min(Math.toRadians(26), pull));
+            boolean broke = aircraft.pitchRate() < -0.35 && inPhase > 2;
+            boolean dropped = Math.abs(aircraft.roll()) > Math.toRadians(35);
+            fullUp = stickPitch > 0.97 ? fullUp + dt : 0;
+            boolean mushing = (aircraft.climb() < -2.2 && inPhase > 3) || fullUp > 2.5;
+            if (broke || dropped || mushing || inPhase > 20) {
+                // lets the stick go forward at once instead of easing it
+                pitchHeld = pitchHeldBefore;
+                startPhase(2);
+            }
+        } else {
+            power = inPhase < 0.8 ? 0.3 : Math.min(1, 1.3 * cruisePower);
+            boolean flying = aircraft.airspeed() > 1.3 * stallSpeed;
+            attitude(dt, 0, flying ? cruiseAlpha + 0.05 : Math.toRadians(-8));
+            if (flying && inPhase > 3 && Math.abs(aircraft.roll()) < 0.3) {
+                startStep(step + 1);
+            }
+        }
+    }
 
-  private void handsOff() {
-    stickRoll = 0;
-    stickPitch = 0;
-  }
+    private void level(double dt, Aircraft aircraft) {
+        if (phase == 0 || phase == 2) {
+            mode = FlightMode.MANUAL;
+            if (inPhase < 6 || aircraft.height() < card.trialHeight() - 10) {
+                cruise(dt, aircraft, card.trialHeight());
+            } else {
+                double side = phase == 0 ? 1 : -1;
+                attitude(dt, side * BANK, cruiseAlpha + 0.05);
+                power = cruisePower * 1.1;
+                if (Math.abs(aircraft.roll() - side * BANK) < 0.06) {
+                    startPhase(phase + 1);
+                }
+            }
+        } else {
+            mode = FlightMode.LEVEL;
+            handsOff();
+            power = cruisePower;
+            if (inPhase > 8) {
+                if (phase == 3) {
+                    startStep(step + 1);
+                } else {
+                    startPhase(2);
+                }
+            }
+        }
+    }
+
+    private void holdMode(double dt, Aircraft aircraft) {
+        if (phase == 0) {
+            mode = FlightMode.MANUAL;
+            cruise(dt, aircraft, card.trialHeight());
+            if (inPhase > 4 && intoWind(aircraft) && Math.abs(aircraft.roll()) < 0.1) {
+                startPhase(1);
+            }
+        } else {
+            mode = FlightMode.HOLD;
+            handsOff();
+            power = (limits.cruiseSpeed() - limits.leastSpeed())
+                    / Math.max(0.1, limits.topSpeed() - limits.leastSpeed());
+            if (inPhase > 40) {
+                startStep(step + 1);
+            }
+        }
+    }
+
+    private boolean intoWind(Aircraft aircraft) {
+        return Math.abs(wrap(aircraft.heading() - upwind)) < 0.5;
+    }
+
+    private void land(double dt, Aircraft aircraft) {
+        mode = FlightMode.MANUAL;
+        double ahead = aircraft.north() * Math.cos(upwind) + aircraft.east() * Math.sin(upwind);
+        double aside = -aircraft.north() * Math.sin(upwind) + aircraft.east() * Math.cos(upwind);
+        double approachSpeed = 1.3 * stallSpeed;
+        if (phase == 0) {
+            // to a point 170 m downwind of home, descending
+            double toNorth = -170 * Math.cos(upwind) - aircraft.north();
+            double toEast = -170 * Math.sin(upwind) - aircraft.east();
+            double turn = wrap(Math.atan2(toEast, toNorth) - aircraft.heading());
+            fly(dt, aircraft, turn, 22, 1.15 * approachSpeed);
+            if (Math.hypot(toNorth, toEast) < 35 && aircraft.height() < 32) {
+                startPhase(1);
+            }
+        } else if (phase == 1) {
+            double turn = wrap(upwind - Math.atan2(aside, 45) - aircraft.heading());
+            double target = Math.max(0.5, -ahead * APPROACH_SLOPE);
+            fly(dt, aircraft, turn, target, approachSpeed);
+            if (aircraft.height() < 2.2) {
+                startPhase(2);
+            } else if (ahead > 60 && aircraft.height() > 6) {
+                startPhase(0);
+            }
+        } else {
+            power = 0;
+            double flare = clamp(-0.035 * (aircraft.climb() + 0.5), -0.05, 0.22);
+            attitude(dt, clamp(0.6 * wrap(upwind - aircraft.heading()), -0.15, 0.15), cruiseAlpha + flare);
+        }
+    }
+
+    /** Straight legs into and down the wind at cruise speed and a height. */
+    private void cruise(double dt, Aircraft aircraft, double height) {
+        power = powerFor(aircraft, limits.cruiseSpeed(), height);
+        legs(dt, aircraft, pitchFor(aircraft, height));
+    }
+
+    private void legs(double dt, Aircraft aircraft, double wantedPitch) {
+        double ahead = aircraft.north() * Math.cos(upwind) + aircraft.east() * Math.sin(upwind);
+        if (outbound && ahead > LEG) {
+            outbound = false;
+        } else if (!outbound && ahead < -LEG) {
+            outbound = true;
+        }
+        double wanted = outbound ? upwind : wrap(upwind + Math.PI);
+        attitude(dt, bankFor(wrap(wanted - aircraft.heading())), wantedPitch);
+    }
+
+    private static double bankFor(double turn) {
+        return clamp(0.9 * turn, -BANK, BANK);
+    }
+
+    private void fly(double dt, Aircraft aircraft, double turn, double height, double speed) {
+        attitude(dt, bankFor(turn), pitchFor(aircraft, height));
+        power = powerFor(aircraft, speed, height);
+    }
+
+    private double pitchFor(Aircraft aircraft, double height) {
+        double climb = clamp(0.25 * (height - aircraft.height()), -2.2, 2.0);
+        return clamp(cruiseAlpha + climb / limits.cruiseSpeed() + 0.04 * (climb - aircraft.climb()), -0.3, 0.3);
+    }
+
+    private double powerFor(Aircraft aircraft, double speed, double height) {
+        double climb = clamp(0.25 * (height - aircraft.height()), -2.2, 2.0);
+        return clamp(
+                cruisePower * speed / limits.cruiseSpeed() + 0.06 * (speed - aircraft.airspeed()) + 0.10 * climb, 0, 1);
+    }
+
+    /** Holds an attitude by stick; slowly takes over the trim it needs. */
+    private void attitude(double dt, double wantedRoll, double wantedPitch) {
+        double rollError = wrap(clamp(wantedRoll, -BANK, BANK) - seenRoll);
+        double pitchError = wantedPitch - seenPitch;
+        rollHeld = clamp(rollHeld + 0.5 / rollPerStick * rollError * dt, -0.4, 0.4);
+        pitchHeld = clamp(pitchHeld + 0.7 * pitchStickPerAngle * pitchError * dt, -0.6, 0.6);
+        double load = 1 / Math.max(0.5, Math.cos(seenRoll)) - 1;
+        double roll = rollHeld + 1.8 / rollPerStick * rollError;
+        double pitch =
+                pitchHeld + pitchStickPerAngle * (pitchError + 0.35 * load) - 0.12 * pitchStickPerAngle * seenPitchRate;
+        stickRoll = rates.stickFor(roll, rates.roll());
+        stickPitch = rates.stickFor(pitch, rates.pitch());
+    }
+
+    private void handsOff() {
+        stickRoll = 0;
+        stickPitch = 0;
+    }
 }

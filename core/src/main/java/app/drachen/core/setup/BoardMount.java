@@ -10,19 +10,18 @@ import app.drachen.core.units.Ranges;
  * @param levelRoll roll the board shows when the aircraft is level [rad], −0.2 to 0.2
  * @param levelPitch pitch the board shows when the aircraft is level [rad], −0.2 to 0.2
  */
-public record BoardMount(
-    int mountedQuarterTurns, int configuredQuarterTurns, double levelRoll, double levelPitch) {
-  public static final BoardMount FORWARD = new BoardMount(0, 0, 0, 0);
+public record BoardMount(int mountedQuarterTurns, int configuredQuarterTurns, double levelRoll, double levelPitch) {
+    public static final BoardMount FORWARD = new BoardMount(0, 0, 0, 0);
 
-  public BoardMount {
-    Ranges.require("mounted quarter turns", mountedQuarterTurns, 0, 3, "-");
-    Ranges.require("configured quarter turns", configuredQuarterTurns, 0, 3, "-");
-    Ranges.require("level offset in roll", levelRoll, -0.2, 0.2, "rad");
-    Ranges.require("level offset in pitch", levelPitch, -0.2, 0.2, "rad");
-  }
+    public BoardMount {
+        Ranges.require("mounted quarter turns", mountedQuarterTurns, 0, 3, "-");
+        Ranges.require("configured quarter turns", configuredQuarterTurns, 0, 3, "-");
+        Ranges.require("level offset in roll", levelRoll, -0.2, 0.2, "rad");
+        Ranges.require("level offset in pitch", levelPitch, -0.2, 0.2, "rad");
+    }
 
-  /** Quarter turns by which what the board believes is turned against the aircraft, 0 to 3. */
-  public int errorQuarterTurns() {
-    return Math.floorMod(mountedQuarterTurns - configuredQuarterTurns, 4);
-  }
+    /** Quarter turns by which what the board believes is turned against the aircraft, 0 to 3. */
+    public int errorQuarterTurns() {
+        return Math.floorMod(mountedQuarterTurns - configuredQuarterTurns, 4);
+    }
 }

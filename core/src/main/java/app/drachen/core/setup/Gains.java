@@ -14,35 +14,35 @@ import app.drachen.core.units.Ranges;
  * @param pathPeriod period of the path guidance [s], 3 to 60
  */
 public record Gains(
-    AxisGains roll,
-    AxisGains pitch,
-    double yawRate,
-    double heightGain,
-    double climbGain,
-    double speedGain,
-    double pathPeriod) {
-  public Gains {
-    Ranges.require("yaw rate gain", yawRate, 0, 3, "1/(rad/s)");
-    Ranges.require("height gain", heightGain, 0, 3, "1/s");
-    Ranges.require("climb gain", climbGain, 0, 0.5, "rad/(m/s)");
-    Ranges.require("speed gain", speedGain, 0, 1, "1/(m/s)");
-    Ranges.require("path period", pathPeriod, 3, 60, "s");
-  }
-
-  /**
-   * Gains of one axis.
-   *
-   * @param angle wanted rate per angle error [1/s], 0 to 20
-   * @param rate command per rate error [1/(rad/s)], 0 to 5
-   * @param integral command per angle of accumulated rate error [1/rad], 0 to 20
-   * @param forward command per wanted rate [1/(rad/s)], 0 to 5
-   */
-  public record AxisGains(double angle, double rate, double integral, double forward) {
-    public AxisGains {
-      Ranges.require("angle gain", angle, 0, 20, "1/s");
-      Ranges.require("rate gain", rate, 0, 5, "1/(rad/s)");
-      Ranges.require("integral gain", integral, 0, 20, "1/rad");
-      Ranges.require("forward gain", forward, 0, 5, "1/(rad/s)");
+        AxisGains roll,
+        AxisGains pitch,
+        double yawRate,
+        double heightGain,
+        double climbGain,
+        double speedGain,
+        double pathPeriod) {
+    public Gains {
+        Ranges.require("yaw rate gain", yawRate, 0, 3, "1/(rad/s)");
+        Ranges.require("height gain", heightGain, 0, 3, "1/s");
+        Ranges.require("climb gain", climbGain, 0, 0.5, "rad/(m/s)");
+        Ranges.require("speed gain", speedGain, 0, 1, "1/(m/s)");
+        Ranges.require("path period", pathPeriod, 3, 60, "s");
     }
-  }
+
+    /**
+     * Gains of one axis.
+     *
+     * @param angle wanted rate per angle error [1/s], 0 to 20
+     * @param rate command per rate error [1/(rad/s)], 0 to 5
+     * @param integral command per angle of accumulated rate error [1/rad], 0 to 20
+     * @param forward command per wanted rate [1/(rad/s)], 0 to 5
+     */
+    public record AxisGains(double angle, double rate, double integral, double forward) {
+        public AxisGains {
+            Ranges.require("angle gain", angle, 0, 20, "1/s");
+            Ranges.require("rate gain", rate, 0, 5, "1/(rad/s)");
+            Ranges.require("integral gain", integral, 0, 20, "1/rad");
+            Ranges.require("forward gain", forward, 0, 5, "1/(rad/s)");
+        }
+    }
 }

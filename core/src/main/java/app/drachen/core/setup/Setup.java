@@ -30,85 +30,88 @@ import java.util.function.UnaryOperator;
  * @param gains gains of the autopilot
  */
 public record Setup(
-    String name,
-    String note,
-    Airframe airframe,
-    List<Part> parts,
-    Propulsion propulsion,
-    ControlSetup controls,
-    ModeSetup modes,
-    BoardMount mount,
-    Gains gains) {
-  public Setup {
-    Ranges.requireText("name of the aircraft", name);
-    parts = List.copyOf(parts);
-    Ranges.require("number of parts", parts.size(), 0, 400, "-");
-    long names = parts.stream().map(Part::name).distinct().count();
-    if (names != parts.size()) {
-      throw new IllegalArgumentException("two parts have the same name; give each its own");
+        String name,
+        String note,
+        Airframe airframe,
+        List<Part> parts,
+        Propulsion propulsion,
+        ControlSetup controls,
+        ModeSetup modes,
+        BoardMount mount,
+        Gains gains) {
+    public Setup {
+        Ranges.requireText("name of the aircraft", name);
+        parts = List.copyOf(parts);
+        Ranges.require("number of parts", parts.size(), 0, 400, "-");
+        long names = parts.stream().map(Part::name).distinct().count();
+        if (names != parts.size()) {
+            throw new IllegalArgumentException("two parts have the same name; give each its own");
+        }
     }
-  }
 
-  public Planform planform() {
-    return Planform.of(airframe.wing());
-  }
-
-  public MassProperties massProperties() {
-    return MassProperties.of(airframe, parts);
-  }
-
-  public Optional<Part> part(String partName) {
-    return parts.stream().filter(p -> p.name().equals(partName)).findFirst();
-  }
-
-  /** The part that is the pack, if one is fitted. */
-  public Optional<Part> packPart() {
-    return parts.stream().filter(p -> p.kind() == PartKind.PACK).findFirst();
-  }
-
-  /** Where the motor pulls or pushes. */
-  public Optional<Position> motorPosition() {
-    return parts.stream().filter(p -> p.kind() == PartKind.MOTOR).findFirst().map(Part::position);
-  }
-
-  public boolean invertedVee() {
-    return airframe.tail() instanceof Tail.Vee vee && vee.inverted();
-  }
-
-  public Setup withAirframe(Airframe newAirframe) {
-    return new Setup(name, note, newAirframe, parts, propulsion, controls, modes, mount, gains);
-  }
-
-  public Setup withParts(List<Part> newParts) {
-    return new Setup(name, note, airframe, newParts, propulsion, controls, modes, mount, gains);
-  }
-
-  /** The same set-up with one part changed. */
-  public Setup withPart(String partName, UnaryOperator<Part> change) {
-    List<Part> changed = new ArrayList<>();
-    for (Part part : parts) {
-      changed.add(part.name().equals(partName) ? change.apply(part) : part);
+    public Planform planform() {
+        return Planform.of(airframe.wing());
     }
-    return withParts(changed);
-  }
 
-  public Setup withPropulsion(Propulsion newPropulsion) {
-    return new Setup(name, note, airframe, parts, newPropulsion, controls, modes, mount, gains);
-  }
+    public MassProperties massProperties() {
+        return MassProperties.of(airframe, parts);
+    }
 
-  public Setup withControls(ControlSetup newControls) {
-    return new Setup(name, note, airframe, parts, propulsion, newControls, modes, mount, gains);
-  }
+    public Optional<Part> part(String partName) {
+        return parts.stream().filter(p -> p.name().equals(partName)).findFirst();
+    }
 
-  public Setup withModes(ModeSetup newModes) {
-    return new Setup(name, note, airframe, parts, propulsion, controls, newModes, mount, gains);
-  }
+    /** The part that is the pack, if one is fitted. */
+    public Optional<Part> packPart() {
+        return parts.stream().filter(p -> p.kind() == PartKind.PACK).findFirst();
+    }
 
-  public Setup withMount(BoardMount newMount) {
-    return new Setup(name, note, airframe, parts, propulsion, controls, modes, newMount, gains);
-  }
+    /** Where the motor pulls or pushes. */
+    public Optional<Position> motorPosition() {
+        return parts.stream()
+                .filter(p -> p.kind() == PartKind.MOTOR)
+                .findFirst()
+                .map(Part::position);
+    }
 
-  public Setup withGains(Gains newGains) {
-    return new Setup(name, note, airframe, parts, propulsion, controls, modes, mount, newGains);
-  }
+    public boolean invertedVee() {
+        return airframe.tail() instanceof Tail.Vee vee && vee.inverted();
+    }
+
+    public Setup withAirframe(Airframe newAirframe) {
+        return new Setup(name, note, newAirframe, parts, propulsion, controls, modes, mount, gains);
+    }
+
+    public Setup withParts(List<Part> newParts) {
+        return new Setup(name, note, airframe, newParts, propulsion, controls, modes, mount, gains);
+    }
+
+    /** The same set-up with one part changed. */
+    public Setup withPart(String partName, UnaryOperator<Part> change) {
+        List<Part> changed = new ArrayList<>();
+        for (Part part : parts) {
+            changed.add(part.name().equals(partName) ? change.apply(part) : part);
+        }
+        return withParts(changed);
+    }
+
+    public Setup withPropulsion(Propulsion newPropulsion) {
+        return new Setup(name, note, airframe, parts, newPropulsion, controls, modes, mount, gains);
+    }
+
+    public Setup withControls(ControlSetup newControls) {
+        return new Setup(name, note, airframe, parts, propulsion, newControls, modes, mount, gains);
+    }
+
+    public Setup withModes(ModeSetup newModes) {
+        return new Setup(name, note, airframe, parts, propulsion, controls, newModes, mount, gains);
+    }
+
+    public Setup withMount(BoardMount newMount) {
+        return new Setup(name, note, airframe, parts, propulsion, controls, modes, newMount, gains);
+    }
+
+    public Setup withGains(Gains newGains) {
+        return new Setup(name, note, airframe, parts, propulsion, controls, modes, mount, newGains);
+    }
 }

@@ -15,161 +15,157 @@ import java.util.Optional;
  * <p>Source: factors as in {@link Unit}; standard gravity 9.80665 m/s² (CGPM 1901).
  */
 public enum Quantity {
-  NUMBER(Unit.of("", 1, 2)),
-  COUNT(Unit.of("", 1, 0)),
-  SHARE(Unit.of("%", 0.01, 0)),
-  SHARE_FINE(Unit.of("%", 0.01, 1)),
-  ANGLE(Unit.of("°", Math.PI / 180, 1)),
-  BEARING(Unit.of("°", Math.PI / 180, 0)),
-  ANGULAR_RATE(Unit.of("°/s", Math.PI / 180, 0)),
-  SPAN(
-      Unit.of("m", 1, 2), Unit.of("in", 0.0254, 1), Unit.of("mm", 1e-3, 0), Unit.of("cm", 1e-2, 1)),
-  LENGTH(
-      Unit.of("mm", 1e-3, 0), Unit.of("in", 0.0254, 2), Unit.of("cm", 1e-2, 1), Unit.of("m", 1, 3)),
-  HEIGHT(Unit.of("m", 1, 0), Unit.of("ft", 0.3048, 0)),
-  DISTANCE(Unit.of("m", 1, 0), Unit.of("ft", 0.3048, 0), Unit.of("km", 1e3, 2)),
-  AREA(Unit.of("dm²", 1e-2, 1), Unit.of("in²", 0.0254 * 0.0254, 0), Unit.of("m²", 1, 3)),
-  MASS(Unit.of("g", 1e-3, 0), Unit.of("oz", 0.45359237 / 16, 1), Unit.of("kg", 1, 3)),
-  WING_LOADING(Unit.of("g/dm²", 0.1, 1), Unit.of("oz/ft²", 0.45359237 / 16 / (0.3048 * 0.3048), 1)),
-  INERTIA(Unit.of("kg m²", 1, 4), Unit.of("lb ft²", 0.45359237 * 0.3048 * 0.3048, 3)),
-  SPEED(Unit.of("m/s", 1, 1), Unit.of("mph", 1609.344 / 3600, 1), Unit.of("km/h", 1 / 3.6, 0)),
-  CLIMB(Unit.of("m/s", 1, 1), Unit.of("ft/s", 0.3048, 1)),
-  LOAD_FACTOR(Unit.of("g", 1, 2)),
-  ACCELERATION(Unit.of("m/s²", 1, 2), Unit.of("ft/s²", 0.3048, 1)),
-  DENSITY(Unit.of("kg/m³", 1, 4), Unit.of("lb/ft³", 0.45359237 / (0.3048 * 0.3048 * 0.3048), 4)),
-  TEMPERATURE(new Unit("°C", 1, 273.15, 0), new Unit("°F", 5.0 / 9, 459.67 * 5 / 9, 0)),
-  PRESSURE(Unit.of("hPa", 100, 0), Unit.of("inHg", 3386.389, 2)),
-  PULSE(Unit.of("µs", 1, 0)),
-  TIME(Unit.of("s", 1, 1), Unit.of("s", 1, 1), Unit.of("min", 60, 1)),
-  CHARGE(Unit.of("mAh", 3.6, 0), Unit.of("mAh", 3.6, 0), Unit.of("Ah", 3600, 2)),
-  CURRENT(Unit.of("A", 1, 1)),
-  VOLTAGE(Unit.of("V", 1, 2)),
-  RESISTANCE(Unit.of("mΩ", 1e-3, 0), Unit.of("mΩ", 1e-3, 0), Unit.of("Ω", 1, 3)),
-  SPEED_CONSTANT(Unit.of("rpm/V", Math.PI / 30, 0)),
-  POWER(Unit.of("W", 1, 0)),
-  FORCE(Unit.of("N", 1, 1), Unit.of("ozf", 0.45359237 / 16 * 9.80665, 1)),
-  FREQUENCY(Unit.of("Hz", 1, 2)),
-  PER_RADIAN(Unit.of("1/rad", 1, 2));
+    NUMBER(Unit.of("", 1, 2)),
+    COUNT(Unit.of("", 1, 0)),
+    SHARE(Unit.of("%", 0.01, 0)),
+    SHARE_FINE(Unit.of("%", 0.01, 1)),
+    ANGLE(Unit.of("°", Math.PI / 180, 1)),
+    BEARING(Unit.of("°", Math.PI / 180, 0)),
+    ANGULAR_RATE(Unit.of("°/s", Math.PI / 180, 0)),
+    SPAN(Unit.of("m", 1, 2), Unit.of("in", 0.0254, 1), Unit.of("mm", 1e-3, 0), Unit.of("cm", 1e-2, 1)),
+    LENGTH(Unit.of("mm", 1e-3, 0), Unit.of("in", 0.0254, 2), Unit.of("cm", 1e-2, 1), Unit.of("m", 1, 3)),
+    HEIGHT(Unit.of("m", 1, 0), Unit.of("ft", 0.3048, 0)),
+    DISTANCE(Unit.of("m", 1, 0), Unit.of("ft", 0.3048, 0), Unit.of("km", 1e3, 2)),
+    AREA(Unit.of("dm²", 1e-2, 1), Unit.of("in²", 0.0254 * 0.0254, 0), Unit.of("m²", 1, 3)),
+    MASS(Unit.of("g", 1e-3, 0), Unit.of("oz", 0.45359237 / 16, 1), Unit.of("kg", 1, 3)),
+    WING_LOADING(Unit.of("g/dm²", 0.1, 1), Unit.of("oz/ft²", 0.45359237 / 16 / (0.3048 * 0.3048), 1)),
+    INERTIA(Unit.of("kg m²", 1, 4), Unit.of("lb ft²", 0.45359237 * 0.3048 * 0.3048, 3)),
+    SPEED(Unit.of("m/s", 1, 1), Unit.of("mph", 1609.344 / 3600, 1), Unit.of("km/h", 1 / 3.6, 0)),
+    CLIMB(Unit.of("m/s", 1, 1), Unit.of("ft/s", 0.3048, 1)),
+    LOAD_FACTOR(Unit.of("g", 1, 2)),
+    ACCELERATION(Unit.of("m/s²", 1, 2), Unit.of("ft/s²", 0.3048, 1)),
+    DENSITY(Unit.of("kg/m³", 1, 4), Unit.of("lb/ft³", 0.45359237 / (0.3048 * 0.3048 * 0.3048), 4)),
+    TEMPERATURE(new Unit("°C", 1, 273.15, 0), new Unit("°F", 5.0 / 9, 459.67 * 5 / 9, 0)),
+    PRESSURE(Unit.of("hPa", 100, 0), Unit.of("inHg", 3386.389, 2)),
+    PULSE(Unit.of("µs", 1, 0)),
+    TIME(Unit.of("s", 1, 1), Unit.of("s", 1, 1), Unit.of("min", 60, 1)),
+    CHARGE(Unit.of("mAh", 3.6, 0), Unit.of("mAh", 3.6, 0), Unit.of("Ah", 3600, 2)),
+    CURRENT(Unit.of("A", 1, 1)),
+    VOLTAGE(Unit.of("V", 1, 2)),
+    RESISTANCE(Unit.of("mΩ", 1e-3, 0), Unit.of("mΩ", 1e-3, 0), Unit.of("Ω", 1, 3)),
+    SPEED_CONSTANT(Unit.of("rpm/V", Math.PI / 30, 0)),
+    POWER(Unit.of("W", 1, 0)),
+    FORCE(Unit.of("N", 1, 1), Unit.of("ozf", 0.45359237 / 16 * 9.80665, 1)),
+    FREQUENCY(Unit.of("Hz", 1, 2)),
+    PER_RADIAN(Unit.of("1/rad", 1, 2));
 
-  private static final DecimalFormatSymbols SYMBOLS = symbols();
+    private static final DecimalFormatSymbols SYMBOLS = symbols();
 
-  private final Unit metric;
-  private final Unit imperial;
-  private final List<Unit> also;
+    private final Unit metric;
+    private final Unit imperial;
+    private final List<Unit> also;
 
-  Quantity(Unit both) {
-    this(both, both);
-  }
-
-  Quantity(Unit metric, Unit imperial, Unit... also) {
-    this.metric = metric;
-    this.imperial = imperial;
-    this.also = List.of(also);
-  }
-
-  private static DecimalFormatSymbols symbols() {
-    DecimalFormatSymbols symbols = DecimalFormatSymbols.getInstance(Locale.ROOT);
-    symbols.setGroupingSeparator('\u202f');
-    symbols.setMinusSign('\u2212');
-    return symbols;
-  }
-
-  public Unit unit(UnitSystem system) {
-    return system == UnitSystem.METRIC ? metric : imperial;
-  }
-
-  /**
-   * Writes a value without its unit.
-   *
-   * @param si value [SI unit of this quantity]; NaN is written as a dash
-   * @param system the reader's unit system
-   * @return digits with a thin space between thousands
-   */
-  public String number(double si, UnitSystem system) {
-    if (!Double.isFinite(si)) {
-      return "\u2013";
+    Quantity(Unit both) {
+        this(both, both);
     }
-    Unit unit = unit(system);
-    double shown = unit.fromSi(si);
-    double step = Math.pow(10, -unit.decimals());
-    if (Math.abs(shown) < step / 2) {
-      shown = 0;
-    }
-    StringBuilder pattern = new StringBuilder(Math.abs(shown) >= 10_000 ? "#,##0" : "0");
-    if (unit.decimals() > 0) {
-      pattern.append('.').append("0".repeat(unit.decimals()));
-    }
-    return new DecimalFormat(pattern.toString(), SYMBOLS).format(shown);
-  }
 
-  /**
-   * Writes a value with its unit.
-   *
-   * @param si value [SI unit of this quantity]
-   * @param system the reader's unit system
-   * @return for example {@code 28.4 dm²}
-   */
-  public String text(double si, UnitSystem system) {
-    String symbol = unit(system).symbol();
-    boolean tight = symbol.startsWith("°") && symbol.length() == 1;
-    return number(si, system) + (symbol.isEmpty() ? "" : (tight ? "" : "\u00a0") + symbol);
-  }
-
-  /**
-   * Metric text, for findings and reports that name no reader. See {@link #text(double,
-   * UnitSystem)}.
-   */
-  public String text(double si) {
-    return text(si, UnitSystem.METRIC);
-  }
-
-  /**
-   * Reads what a person typed: a number with a point or comma, and perhaps a unit of this quantity.
-   *
-   * @param typed the text
-   * @param system the unit system meant when no unit is typed
-   * @return the value [SI unit of this quantity]
-   * @throws IllegalArgumentException with one sentence that names the text and the units understood
-   */
-  public double parse(String typed, UnitSystem system) {
-    String text = typed.strip().replace('\u2212', '-').replace("\u202f", "").replace(',', '.');
-    int end = 0;
-    while (end < text.length() && "+-.0123456789eE".indexOf(text.charAt(end)) >= 0) {
-      end++;
+    Quantity(Unit metric, Unit imperial, Unit... also) {
+        this.metric = metric;
+        this.imperial = imperial;
+        this.also = List.of(also);
     }
-    String symbol = text.substring(end).strip();
-    double value;
-    try {
-      value = Double.parseDouble(text.substring(0, end));
-    } catch (NumberFormatException e) {
-      throw new IllegalArgumentException(
-          "\u201c" + typed + "\u201d is no number; type one like 12.5 " + unit(system).symbol(), e);
-    }
-    return find(symbol, system)
-        .map(unit -> unit.toSi(value))
-        .orElseThrow(
-            () ->
-                new IllegalArgumentException(
-                    "\u201c" + symbol + "\u201d does not belong here; use " + understood()));
-  }
 
-  private Optional<Unit> find(String symbol, UnitSystem system) {
-    if (symbol.isEmpty()) {
-      return Optional.of(unit(system));
+    private static DecimalFormatSymbols symbols() {
+        DecimalFormatSymbols symbols = DecimalFormatSymbols.getInstance(Locale.ROOT);
+        symbols.setGroupingSeparator('\u202f');
+        symbols.setMinusSign('\u2212');
+        return symbols;
     }
-    return java.util.stream.Stream.concat(
-            java.util.stream.Stream.of(metric, imperial), also.stream())
-        .filter(unit -> unit.symbol().equals(symbol))
-        .findFirst();
-  }
 
-  private String understood() {
-    return java.util.stream.Stream.concat(
-            java.util.stream.Stream.of(metric, imperial), also.stream())
-        .map(Unit::symbol)
-        .filter(s -> !s.isEmpty())
-        .distinct()
-        .reduce((a, b) -> a + ", " + b)
-        .orElse("a plain number");
-  }
+    public Unit unit(UnitSystem system) {
+        return system == UnitSystem.METRIC ? metric : imperial;
+    }
+
+    /**
+     * Writes a value without its unit.
+     *
+     * @param si value [SI unit of this quantity]; NaN is written as a dash
+     * @param system the reader's unit system
+     * @return digits with a thin space between thousands
+     */
+    public String number(double si, UnitSystem system) {
+        if (!Double.isFinite(si)) {
+            return "\u2013";
+        }
+        Unit unit = unit(system);
+        double shown = unit.fromSi(si);
+        double step = Math.pow(10, -unit.decimals());
+        if (Math.abs(shown) < step / 2) {
+            shown = 0;
+        }
+        StringBuilder pattern = new StringBuilder(Math.abs(shown) >= 10_000 ? "#,##0" : "0");
+        if (unit.decimals() > 0) {
+            pattern.append('.').append("0".repeat(unit.decimals()));
+        }
+        return new DecimalFormat(pattern.toString(), SYMBOLS).format(shown);
+    }
+
+    /**
+     * Writes a value with its unit.
+     *
+     * @param si value [SI unit of this quantity]
+     * @param system the reader's unit system
+     * @return for example {@code 28.4 dm²}
+     */
+    public String text(double si, UnitSystem system) {
+        String symbol = unit(system).symbol();
+        boolean tight = symbol.startsWith("°") && symbol.length() == 1;
+        return number(si, system) + (symbol.isEmpty() ? "" : (tight ? "" : "\u00a0") + symbol);
+    }
+
+    /**
+     * Metric text, for findings and reports that name no reader. See {@link #text(double,
+     * UnitSystem)}.
+     */
+    public String text(double si) {
+        return text(si, UnitSystem.METRIC);
+    }
+
+    /**
+     * Reads what a person typed: a number with a point or comma, and perhaps a unit of this quantity.
+     *
+     * @param typed the text
+     * @param system the unit system meant when no unit is typed
+     * @return the value [SI unit of this quantity]
+     * @throws IllegalArgumentException with one sentence that names the text and the units understood
+     */
+    public double parse(String typed, UnitSystem system) {
+        String text = typed.strip().replace('\u2212', '-').replace("\u202f", "").replace(',', '.');
+        int end = 0;
+        while (end < text.length() && "+-.0123456789eE".indexOf(text.charAt(end)) >= 0) {
+            end++;
+        }
+        String symbol = text.substring(end).strip();
+        double value;
+        try {
+            value = Double.parseDouble(text.substring(0, end));
+        } catch (NumberFormatException e) {
+            throw new IllegalArgumentException(
+                    "\u201c" + typed + "\u201d is no number; type one like 12.5 "
+                            + unit(system).symbol(),
+                    e);
+        }
+        return find(symbol, system)
+                .map(unit -> unit.toSi(value))
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "\u201c" + symbol + "\u201d does not belong here; use " + understood()));
+    }
+
+    private Optional<Unit> find(String symbol, UnitSystem system) {
+        if (symbol.isEmpty()) {
+            return Optional.of(unit(system));
+        }
+        return java.util.stream.Stream.concat(java.util.stream.Stream.of(metric, imperial), also.stream())
+                .filter(unit -> unit.symbol().equals(symbol))
+                .findFirst();
+    }
+
+    private String understood() {
+        return java.util.stream.Stream.concat(java.util.stream.Stream.of(metric, imperial), also.stream())
+                .map(Unit::symbol)
+                .filter(s -> !s.isEmpty())
+                .distinct()
+                .reduce((a, b) -> a + ", " + b)
+                .orElse("a plain number");
+    }
 }

@@ -12,32 +12,32 @@ package app.drachen.core.units;
  * @param decimals digits shown behind the point, 0 to 9
  */
 public record Unit(String symbol, double size, double offset, int decimals) {
-  public Unit {
-    Ranges.require("size", size, Double.MIN_NORMAL, 1e12, "SI");
-    Ranges.require("decimals", decimals, 0, 9, "-");
-  }
+    public Unit {
+        Ranges.require("size", size, Double.MIN_NORMAL, 1e12, "SI");
+        Ranges.require("decimals", decimals, 0, 9, "-");
+    }
 
-  static Unit of(String symbol, double size, int decimals) {
-    return new Unit(symbol, size, 0, decimals);
-  }
+    static Unit of(String symbol, double size, int decimals) {
+        return new Unit(symbol, size, 0, decimals);
+    }
 
-  /**
-   * Converts for showing.
-   *
-   * @param si value [SI unit of the quantity]
-   * @return value [this unit]
-   */
-  public double fromSi(double si) {
-    return (si - offset) / size;
-  }
+    /**
+     * Converts for showing.
+     *
+     * @param si value [SI unit of the quantity]
+     * @return value [this unit]
+     */
+    public double fromSi(double si) {
+        return (si - offset) / size;
+    }
 
-  /**
-   * Converts what a person typed.
-   *
-   * @param shown value [this unit]
-   * @return value [SI unit of the quantity]
-   */
-  public double toSi(double shown) {
-    return shown * size + offset;
-  }
+    /**
+     * Converts what a person typed.
+     *
+     * @param shown value [this unit]
+     * @return value [SI unit of the quantity]
+     */
+    public double toSi(double shown) {
+        return shown * size + offset;
+    }
 }

@@ -14,52 +14,51 @@ import java.util.List;
  */
 public record Finding(String id, State state, String title, String detail, List<Working> workings) {
 
-  /** How a finding stands. */
-  public enum State {
-    /** As wanted. */
-    GOOD("good"),
-    /** Something is missing; not passed. */
-    OPEN("open"),
-    /** Was good, and something it depended on has changed. */
-    STALE("stale"),
-    /** Warns. */
-    CAUTION("caution"),
-    /** Blocks. */
-    STOP("stop");
+    /** How a finding stands. */
+    public enum State {
+        /** As wanted. */
+        GOOD("good"),
+        /** Something is missing; not passed. */
+        OPEN("open"),
+        /** Was good, and something it depended on has changed. */
+        STALE("stale"),
+        /** Warns. */
+        CAUTION("caution"),
+        /** Blocks. */
+        STOP("stop");
 
-    private final String label;
+        private final String label;
 
-    State(String label) {
-      this.label = label;
+        State(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+
+        /** Whether the pilot has something to do about it. */
+        public boolean needsWork() {
+            return this != GOOD;
+        }
     }
 
-    public String label() {
-      return label;
+    public Finding {
+        Ranges.requireText("id", id);
+        Ranges.requireText("title", title);
+        if (state != State.GOOD) {
+            Ranges.requireText("detail of " + id, detail);
+        }
+        workings = List.copyOf(workings);
     }
 
-    /** Whether the pilot has something to do about it. */
-    public boolean needsWork() {
-      return this != GOOD;
+    /** A finding without numbers. */
+    public static Finding of(String id, State state, String title, String detail) {
+        return new Finding(id, state, title, detail, List.of());
     }
-  }
 
-  public Finding {
-    Ranges.requireText("id", id);
-    Ranges.requireText("title", title);
-    if (state != State.GOOD) {
-      Ranges.requireText("detail of " + id, detail);
+    /** A finding with the numbers behind it. */
+    public static Finding of(String id, State state, String title, String detail, Working... workings) {
+        return new Finding(id, state, title, detail, List.of(workings));
     }
-    workings = List.copyOf(workings);
-  }
-
-  /** A finding without numbers. */
-  public static Finding of(String id, State state, String title, String detail) {
-    return new Finding(id, state, title, detail, List.of());
-  }
-
-  /** A finding with the numbers behind it. */
-  public static Finding of(
-      String id, State state, String title, String detail, Working... workings) {
-    return new Finding(id, state, title, detail, List.of(workings));
-  }
 }

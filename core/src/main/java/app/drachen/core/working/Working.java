@@ -19,96 +19,91 @@ import java.util.Optional;
  * @param source where the formula comes from
  */
 public record Working(
-    String id,
-    String name,
-    double value,
-    Quantity quantity,
-    Optional<Spread> spread,
-    String formula,
-    List<Input> inputs,
-    Source source) {
-  public Working {
-    Ranges.requireText("id", id);
-    Ranges.requireText("name", name);
-    Ranges.requireText("formula", formula);
-    inputs = List.copyOf(inputs);
-  }
-
-  /**
-   * An input of the formula.
-   *
-   * @param name what it is, with its symbol
-   * @param value its value [SI unit of the quantity]
-   * @param quantity how to show it
-   */
-  public record Input(String name, double value, Quantity quantity) {}
-
-  /**
-   * A band.
-   *
-   * @param low lower bound [SI unit of the quantity]
-   * @param high upper bound [SI unit of the quantity]
-   */
-  public record Spread(double low, double high) {
-    public Spread {
-      Ranges.require("low", low, -1e12, 1e12, "SI");
-      Ranges.require("high", high, low, 1e12, "SI");
+        String id,
+        String name,
+        double value,
+        Quantity quantity,
+        Optional<Spread> spread,
+        String formula,
+        List<Input> inputs,
+        Source source) {
+    public Working {
+        Ranges.requireText("id", id);
+        Ranges.requireText("name", name);
+        Ranges.requireText("formula", formula);
+        inputs = List.copyOf(inputs);
     }
-  }
 
-  /** Starts a working of an exact value. */
-  public static Working of(
-      String id,
-      String name,
-      double value,
-      Quantity quantity,
-      String formula,
-      Source source,
-      Input... inputs) {
-    return new Working(
-        id, name, value, quantity, Optional.empty(), formula, List.of(inputs), source);
-  }
+    /**
+     * An input of the formula.
+     *
+     * @param name what it is, with its symbol
+     * @param value its value [SI unit of the quantity]
+     * @param quantity how to show it
+     */
+    public record Input(String name, double value, Quantity quantity) {}
 
-  /** Starts an input. */
-  public static Input in(String name, double value, Quantity quantity) {
-    return new Input(name, value, quantity);
-  }
+    /**
+     * A band.
+     *
+     * @param low lower bound [SI unit of the quantity]
+     * @param high upper bound [SI unit of the quantity]
+     */
+    public record Spread(double low, double high) {
+        public Spread {
+            Ranges.require("low", low, -1e12, 1e12, "SI");
+            Ranges.require("high", high, low, 1e12, "SI");
+        }
+    }
 
-  /**
-   * The same working with a band.
-   *
-   * @param low lower bound [SI unit of the quantity]
-   * @param high upper bound [SI unit of the quantity]
-   */
-  public Working within(double low, double high) {
-    return new Working(
-        id, name, value, quantity, Optional.of(new Spread(low, high)), formula, inputs, source);
-  }
+    /** Starts a working of an exact value. */
+    public static Working of(
+            String id, String name, double value, Quantity quantity, String formula, Source source, Input... inputs) {
+        return new Working(id, name, value, quantity, Optional.empty(), formula, List.of(inputs), source);
+    }
 
-  /** The value as a reader of this unit system sees it, with its band where it has one. */
-  public String text(UnitSystem system) {
-    return spread
-        .map(s -> quantity.number(s.low(), system) + "\u2013" + quantity.text(s.high(), system))
-        .orElseGet(() -> quantity.text(value, system));
-  }
+    /** Starts an input. */
+    public static Input in(String name, double value, Quantity quantity) {
+        return new Input(name, value, quantity);
+    }
 
-  /** The whole working as lines of text, to read or to copy. */
-  public String explain(UnitSystem system) {
-    StringBuilder text = new StringBuilder(name).append(" = ").append(quantity.text(value, system));
-    spread.ifPresent(
-        s ->
-            text.append("  (between ")
+    /**
+     * The same working with a band.
+     *
+     * @param low lower bound [SI unit of the quantity]
+     * @param high upper bound [SI unit of the quantity]
+     */
+    public Working within(double low, double high) {
+        return new Working(id, name, value, quantity, Optional.of(new Spread(low, high)), formula, inputs, source);
+    }
+
+    /** The value as a reader of this unit system sees it, with its band where it has one. */
+    public String text(UnitSystem system) {
+        return spread.map(s -> quantity.number(s.low(), system)
+                        + (s.low() < 0 ? " to " : "\u2013")
+                        + quantity.text(s.high(), system))
+                .orElseGet(() -> quantity.text(value, system));
+    }
+
+    /** The whole working as lines of text, to read or to copy. */
+    public String explain(UnitSystem system) {
+        StringBuilder text = new StringBuilder(name).append(" = ").append(quantity.text(value, system));
+        spread.ifPresent(s -> text.append("  (between ")
                 .append(quantity.number(s.low(), system))
                 .append(" and ")
                 .append(quantity.text(s.high(), system))
                 .append(')'));
-    text.append("\n").append(formula);
-    for (Input input : inputs) {
-      text.append("\n  ")
-          .append(input.name())
-          .append(" = ")
-          .append(input.quantity().text(input.value(), system));
+        text.append("\n").append(formula);
+        for (Input input : inputs) {
+            text.append("\n  ")
+                    .append(input.name())
+                    .append(" = ")
+                    .append(input.quantity().text(input.value(), system));
+        }
+        return text.append("\nSource: ")
+                .append(source.text())
+                .append(" · ")
+                .append(id)
+                .toString();
     }
-    return text.append("\nSource: ").append(source.text()).append(" · ").append(id).toString();
-  }
 }

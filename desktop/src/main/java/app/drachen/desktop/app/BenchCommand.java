@@ -27,117 +27,117 @@ import picocli.CommandLine.Option;
 
 /** Measures, and prints what was measured; judges nothing. */
 @Command(
-    name = "bench",
-    mixinStandardHelpOptions = true,
-    description = "Measure rehearsal speed over real time and the time to the first window.")
+        name = "bench",
+        mixinStandardHelpOptions = true,
+        description = "Measure rehearsal speed over real time and the time to the first window.")
 final class BenchCommand implements Callable<Integer> {
-  private static final int RUNS = 5;
+    private static final int RUNS = 5;
 
-  @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
 
-  @Option(names = "--json", description = "answer as JSON")
-  private boolean json;
+    @Option(names = "--json", description = "answer as JSON")
+    private boolean json;
 
-  @Override
-  public Integer call() throws Exception {
-    Map<String, Object> figures = new LinkedHashMap<>();
-    figures.put("processors", Runtime.getRuntime().availableProcessors());
-    figures.put("java", Runtime.version().toString());
-    figures.put("rehearsalOverRealTime", rehearsal());
-    figures.put("saveMillisMedian", save());
-    if (System.getenv("DISPLAY") != null) {
-      double[] own = new double[RUNS];
-      double[] empty = new double[RUNS];
-      double[] ratio = new double[RUNS];
-      Path hangar = Files.createTempDirectory("drachen-bench").resolve("bench.drachen");
-      try (Hangar h = Hangar.open(hangar)) {
-        h.add(DemoAircraft.rochen(), "bench", Instant.now().getEpochSecond());
-      }
-      for (int i = 0; i < RUNS; i++) {
-        own[i] = firstWindow(Main.class.getName(), "open", hangar.toString(), "--timed");
-        empty[i] = firstWindow(EmptyApplication.class.getName());
-        ratio[i] = own[i] / empty[i];
-      }
-      figures.put("firstWindowMillisMedian", median(own));
-      figures.put("emptyWindowMillisMedian", median(empty));
-      figures.put("firstWindowOverEmptyMedian", median(ratio));
-    } else {
-      figures.put("firstWindow", "not measured: no display");
-    }
-    PrintWriter to = spec.commandLine().getOut();
-    if (json) {
-      to.println(Json.text(figures));
-    } else {
-      figures.forEach((name, value) -> to.println(name + ": " + value));
-    }
-    return Main.DONE;
-  }
-
-  /** Median over the runs of flight time over wall time, one core, after one warm-up. */
-  private static double rehearsal() {
-    Setup setup = DemoAircraft.seeschwalbe();
-    var card = CardPlans.byId("first-flight").orElseThrow().forAircraft(setup, DemoField.evening());
-    double[] ratios = new double[RUNS];
-    for (int i = -1; i < RUNS; i++) {
-      Rehearsal flight = new Rehearsal(new RehearsalPlan(setup, card, DemoField.evening(), 5 + i));
-      long start = System.nanoTime();
-      flight.finish();
-      if (i >= 0) {
-        ratios[i] = flight.time() / ((System.nanoTime() - start) / 1e9);
-      }
-    }
-    return median(ratios);
-  }
-
-  private static double save() throws Exception {
-    Path file = Files.createTempDirectory("drachen-bench").resolve("save.drachen");
-    double[] millis = new double[20];
-    try (Hangar hangar = Hangar.open(file)) {
-      Setup setup = DemoAircraft.rochen();
-      long id = hangar.add(setup, "bench", 0);
-      for (int i = 0; i < millis.length; i++) {
-        double mass = 0.05 + 0.001 * i;
-        Setup next = setup.withPart("camera", p -> p.withMass(mass));
-        long start = System.nanoTime();
-        hangar.commit(id, next, "bench", i);
-        millis[i] = (System.nanoTime() - start) / 1e6;
-      }
-    }
-    return median(millis);
-  }
-
-  private static double median(double[] values) {
-    double[] sorted = values.clone();
-    Arrays.sort(sorted);
-    return Math.round(sorted[sorted.length / 2] * 100) / 100.0;
-  }
-
-  /** Starts this program anew and takes the time until its window stands. */
-  private static double firstWindow(String mainClass, String... arguments) throws Exception {
-    List<String> command = new ArrayList<>();
-    command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
-    ManagementFactory.getRuntimeMXBean().getInputArguments().stream()
-        .filter(a -> a.startsWith("--") || a.startsWith("-X") || a.startsWith("-D"))
-        .forEach(command::add);
-    if (System.getProperty("jdk.module.path") != null) {
-      command.addAll(List.of("--module-path", System.getProperty("jdk.module.path")));
-      command.addAll(List.of("--add-modules", "javafx.controls"));
-    }
-    command.addAll(List.of("-cp", System.getProperty("java.class.path"), mainClass));
-    command.addAll(Arrays.asList(arguments));
-    long start = System.currentTimeMillis();
-    Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
-    double millis = Double.NaN;
-    try (BufferedReader out =
-        new BufferedReader(
-            new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
-      for (String line = out.readLine(); line != null; line = out.readLine()) {
-        if (line.startsWith("first window ")) {
-          millis = Long.parseLong(line.substring(13).strip()) - start;
+    @Override
+    public Integer call() throws Exception {
+        Map<String, Object> figures = new LinkedHashMap<>();
+        figures.put("processors", Runtime.getRuntime().availableProcessors());
+        figures.put("java", Runtime.version().toString());
+        figures.put("rehearsalOverRealTime", rehearsal());
+        figures.put("saveMillisMedian", save());
+        if (System.getenv("DISPLAY") != null) {
+            double[] own = new double[RUNS];
+            double[] empty = new double[RUNS];
+            double[] ratio = new double[RUNS];
+            Path hangar = Files.createTempDirectory("drachen-bench").resolve("bench.drachen");
+            try (Hangar h = Hangar.open(hangar)) {
+                h.add(DemoAircraft.rochen(), "bench", Instant.now().getEpochSecond());
+            }
+            for (int i = 0; i < RUNS; i++) {
+                own[i] = firstWindow(Main.class.getName(), "open", hangar.toString(), "--timed");
+                empty[i] = firstWindow(EmptyApplication.class.getName());
+                ratio[i] = own[i] / empty[i];
+            }
+            figures.put("firstWindowMillisMedian", median(own));
+            figures.put("emptyWindowMillisMedian", median(empty));
+            figures.put("firstWindowOverEmptyMedian", median(ratio));
+        } else {
+            figures.put("firstWindow", "not measured: no display");
         }
-      }
+        PrintWriter to = spec.commandLine().getOut();
+        if (json) {
+            to.println(Json.text(figures));
+        } else {
+            figures.forEach((name, value) -> to.println(name + ": " + value));
+        }
+        return Main.DONE;
     }
-    process.waitFor();
-    return millis;
-  }
+
+    /** Median over the runs of flight time over wall time, one core, after one warm-up. */
+    private static double rehearsal() {
+        Setup setup = DemoAircraft.seeschwalbe();
+        var card = CardPlans.byId("first-flight").orElseThrow().forAircraft(setup, DemoField.evening());
+        double[] ratios = new double[RUNS];
+        for (int i = -1; i < RUNS; i++) {
+            Rehearsal flight = new Rehearsal(new RehearsalPlan(setup, card, DemoField.evening(), 5 + i));
+            long start = System.nanoTime();
+            flight.finish();
+            if (i >= 0) {
+                ratios[i] = flight.time() / ((System.nanoTime() - start) / 1e9);
+            }
+        }
+        return median(ratios);
+    }
+
+    private static double save() throws Exception {
+        Path file = Files.createTempDirectory("drachen-bench").resolve("save.drachen");
+        double[] millis = new double[20];
+        try (Hangar hangar = Hangar.open(file)) {
+            Setup setup = DemoAircraft.rochen();
+            long id = hangar.add(setup, "bench", 0);
+            for (int i = 0; i < millis.length; i++) {
+                double mass = 0.05 + 0.001 * i;
+                Setup next = setup.withPart("camera", p -> p.withMass(mass));
+                long start = System.nanoTime();
+                hangar.commit(id, next, "bench", i);
+                millis[i] = (System.nanoTime() - start) / 1e6;
+            }
+        }
+        return median(millis);
+    }
+
+    private static double median(double[] values) {
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        return Math.round(sorted[sorted.length / 2] * 100) / 100.0;
+    }
+
+    /** Starts this program anew and takes the time until its window stands. */
+    private static double firstWindow(String mainClass, String... arguments) throws Exception {
+        List<String> command = new ArrayList<>();
+        command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+        ManagementFactory.getRuntimeMXBean().getInputArguments().stream()
+                .filter(a -> a.startsWith("--") || a.startsWith("-X") || a.startsWith("-D"))
+                .forEach(command::add);
+        if (System.getProperty("jdk.module.path") != null) {
+            command.addAll(List.of("--module-path", System.getProperty("jdk.module.path")));
+            command.addAll(List.of("--add-modules", "javafx.controls"));
+        }
+        command.addAll(List.of("-cp", System.getProperty("java.class.path"), mainClass));
+        command.addAll(Arrays.asList(arguments));
+        long start = System.currentTimeMillis();
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        double millis = Double.NaN;
+        try (BufferedReader out =
+                new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
+            for (String line = out.readLine(); line != null; line = out.readLine()) {
+                if (line.startsWith("first window ")) {
+                    millis = Long.parseLong(line.substring(13).strip()) - start;
+                }
+            }
+        }
+        process.waitFor();
+        return millis;
+    }
 }

@@ -19,60 +19,61 @@ import picocli.CommandLine.Parameters;
 
 /** Says what a set-up is cleared to, without proofs: what its figures alone allow and forbid. */
 @Command(
-    name = "clearance",
-    mixinStandardHelpOptions = true,
-    description =
-        "Say what a set-up is cleared to and what is in the way; it carries no proofs, so those stay open.",
-    footer = "Exit codes: 0 nothing stops, 1 a finding stops, 2 bad input.")
+        name = "clearance",
+        mixinStandardHelpOptions = true,
+        description =
+                "Say what a set-up is cleared to and what is in the way; it carries no proofs, so those stay open.",
+        footer = "Exit codes: 0 nothing stops, 1 a finding stops, 2 bad input.")
 final class ClearanceCommand implements Callable<Integer> {
-  @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
 
-  @Parameters(paramLabel = "SETUP.json", description = "set-up document")
-  private Path file;
+    @Parameters(paramLabel = "SETUP.json", description = "set-up document")
+    private Path file;
 
-  @Option(names = "--json", description = "answer as JSON, values in SI")
-  private boolean json;
+    @Option(names = "--json", description = "answer as JSON, values in SI")
+    private boolean json;
 
-  @Mixin private FieldOptions field;
+    @Mixin
+    private FieldOptions field;
 
-  @Override
-  public Integer call() throws Exception {
-    Setup setup = SetupJson.read(file);
-    Clearance clearance = Clearance.of(Situation.of(setup).on(field.field()));
-    PrintWriter to = spec.commandLine().getOut();
-    if (json) {
-      Map<String, Object> map = new LinkedHashMap<>();
-      map.put("aircraft", setup.name());
-      map.put("clearedTo", clearance.sentence());
-      map.put("why", clearance.why());
-      Map<String, String> stages = new LinkedHashMap<>();
-      for (var stage : app.drachen.core.clearance.Stage.values()) {
-        stages.put(stage.label(), clearance.stages().get(stage).label());
-      }
-      map.put("stages", stages);
-      map.put("findings", clearance.rulings().stream().map(ClearanceCommand::ruling).toList());
-      to.println(Json.text(map));
-    } else {
-      to.println(
-          setup.name() + " is cleared to: " + clearance.sentence() + ". " + clearance.why() + ".");
-      for (Ruling r : clearance.rulings()) {
-        to.printf(
-            "  %-7s %-7s %s%s%n",
-            r.finding().state().label(),
-            r.stage().label(),
-            r.finding().title(),
-            r.finding().detail().isEmpty() ? "" : ". " + r.finding().detail());
-      }
+    @Override
+    public Integer call() throws Exception {
+        Setup setup = SetupJson.read(file);
+        Clearance clearance = Clearance.of(Situation.of(setup).on(field.field()));
+        PrintWriter to = spec.commandLine().getOut();
+        if (json) {
+            Map<String, Object> map = new LinkedHashMap<>();
+            map.put("aircraft", setup.name());
+            map.put("clearedTo", clearance.sentence());
+            map.put("why", clearance.why());
+            Map<String, String> stages = new LinkedHashMap<>();
+            for (var stage : app.drachen.core.clearance.Stage.values()) {
+                stages.put(stage.label(), clearance.stages().get(stage).label());
+            }
+            map.put("stages", stages);
+            map.put(
+                    "findings",
+                    clearance.rulings().stream().map(ClearanceCommand::ruling).toList());
+            to.println(Json.text(map));
+        } else {
+            to.println(setup.name() + " is cleared to: " + clearance.sentence() + ". " + clearance.why() + ".");
+            for (Ruling r : clearance.rulings()) {
+                to.printf(
+                        "  %-7s %-7s %s%s%n",
+                        r.finding().state().label(),
+                        r.stage().label(),
+                        r.finding().title(),
+                        r.finding().detail().isEmpty() ? "" : ". " + r.finding().detail());
+            }
+        }
+        return clearance.rulings().stream().anyMatch(r -> r.finding().state() == State.STOP) ? Main.STOPS : Main.DONE;
     }
-    return clearance.rulings().stream().anyMatch(r -> r.finding().state() == State.STOP)
-        ? Main.STOPS
-        : Main.DONE;
-  }
 
-  private static Map<String, Object> ruling(Ruling ruling) {
-    Map<String, Object> map = Json.finding(ruling.finding());
-    map.put("stage", ruling.stage().label());
-    ruling.gate().ifPresent(g -> map.put("blocks", g.name().toLowerCase(java.util.Locale.ROOT)));
-    return map;
-  }
+    private static Map<String, Object> ruling(Ruling ruling) {
+        Map<String, Object> map = Json.finding(ruling.finding());
+        map.put("stage", ruling.stage().label());
+        ruling.gate().ifPresent(g -> map.put("blocks", g.name().toLowerCase(java.util.Locale.ROOT)));
+        return map;
+    }
 }

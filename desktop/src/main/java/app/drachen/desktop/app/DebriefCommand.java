@@ -24,140 +24,119 @@ import picocli.CommandLine.Parameters;
 
 /** Reads a log and says what it shows. */
 @Command(
-    name = "debrief",
-    mixinStandardHelpOptions = true,
-    description = "Read a log and say what it shows.",
-    footer = "Exit codes: 0 done, 1 a finding stops, 2 bad input.")
+        name = "debrief",
+        mixinStandardHelpOptions = true,
+        description = "Read a log and say what it shows.",
+        footer = "Exit codes: 0 done, 1 a finding stops, 2 bad input.")
 final class DebriefCommand implements Callable<Integer> {
-  @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
 
-  @Parameters(paramLabel = "LOG.csv", description = "log")
-  private Path file;
+    @Parameters(paramLabel = "LOG.csv", description = "log")
+    private Path file;
 
-  @Option(
-      names = "--setup",
-      paramLabel = "SETUP.json",
-      description = "set-up that was flown; default LOG.setup.json beside the log, if it is there")
-  private Path setupFile;
+    @Option(
+            names = "--setup",
+            paramLabel = "SETUP.json",
+            description = "set-up that was flown; default LOG.setup.json beside the log, if it is there")
+    private Path setupFile;
 
-  @Option(names = "--json", description = "answer as JSON, values in SI")
-  private boolean json;
+    @Option(names = "--json", description = "answer as JSON, values in SI")
+    private boolean json;
 
-  @Override
-  public Integer call() throws Exception {
-    Imported<FlightLog> log = FlightLogCsv.read(file);
-    Path beside = RehearseCommand.flownSetup(file);
-    Optional<Setup> setup = Optional.empty();
-    if (setupFile != null || Files.exists(beside)) {
-      setup = Optional.of(SetupJson.read(setupFile != null ? setupFile : beside));
+    @Override
+    public Integer call() throws Exception {
+        Imported<FlightLog> log = FlightLogCsv.read(file);
+        Path beside = RehearseCommand.flownSetup(file);
+        Optional<Setup> setup = Optional.empty();
+        if (setupFile != null || Files.exists(beside)) {
+            setup = Optional.of(SetupJson.read(setupFile != null ? setupFile : beside));
+        }
+        Debrief debrief = Debrief.of(log.value(), setup, Atmosphere.SEA_LEVEL_DENSITY);
+        PrintWriter to = spec.commandLine().getOut();
+        if (json) {
+            to.println(Json.text(asMap(log, debrief)));
+        } else {
+            for (ImportProblem problem : log.problems()) {
+                to.println("  read   " + problem.sentence());
+            }
+            debrief.flight()
+                    .segments()
+                    .forEach(s -> to.printf(
+                            java.util.Locale.ROOT,
+                            "  %7.1f\u2013%.1f s  %s%n",
+                            log.value().time(s.from()),
+                            log.value().time(s.to() - 1),
+                            s.mode().label()));
+            for (Finding f : debrief.findings()) {
+                to.printf(
+                        "  %-7s %s%s%n",
+                        f.state().label(), f.title(), f.detail().isEmpty() ? "" : ". " + f.detail());
+            }
+            debrief.flight().trim().ifPresent(t -> t.centres()
+                    .forEach(c -> to.printf(
+                            java.util.Locale.ROOT,
+                            "  centre  %s %.0f \u2192 %.0f \u00b5s%n",
+                            c.output().surface().label(),
+                            c.output().centreMicros(),
+                            c.meanMicros())));
+        }
+        return debrief.findings().stream().anyMatch(f -> f.state() == State.STOP) ? Main.STOPS : Main.DONE;
     }
-    Debrief debrief = Debrief.of(log.value(), setup, Atmosphere.SEA_LEVEL_DENSITY);
-    PrintWriter to = spec.commandLine().getOut();
-    if (json) {
-      to.println(Json.text(asMap(log, debrief)));
-    } else {
-      for (ImportProblem problem : log.problems()) {
-        to.println("  read   " + problem.sentence());
-      }
-      debrief
-          .flight()
-          .segments()
-          .forEach(
-              s ->
-                  to.printf(
-                      java.util.Locale.ROOT,
-                      "  %7.1f\u2013%.1f s  %s%n",
-                      log.value().time(s.from()),
-                      log.value().time(s.to() - 1),
-                      s.mode().label()));
-      for (Finding f : debrief.findings()) {
-        to.printf(
-            "  %-7s %s%s%n",
-            f.state().label(), f.title(), f.detail().isEmpty() ? "" : ". " + f.detail());
-      }
-      debrief
-          .flight()
-          .trim()
-          .ifPresent(
-              t ->
-                  t.centres()
-                      .forEach(
-                          c ->
-                              to.printf(
-                                  java.util.Locale.ROOT,
-                                  "  centre  %s %.0f \u2192 %.0f \u00b5s%n",
-                                  c.output().surface().label(),
-                                  c.output().centreMicros(),
-                                  c.meanMicros())));
-    }
-    return debrief.findings().stream().anyMatch(f -> f.state() == State.STOP)
-        ? Main.STOPS
-        : Main.DONE;
-  }
 
-  private static Map<String, Object> asMap(Imported<FlightLog> log, Debrief debrief) {
-    Map<String, Object> map = new LinkedHashMap<>();
-    map.put("rows", log.value().rows());
-    map.put("duration", log.value().duration());
-    map.put("problems", log.problems().stream().map(ImportProblem::sentence).toList());
-    map.put(
-        "segments",
-        debrief.flight().segments().stream()
-            .map(
-                s ->
-                    Map.of(
-                        "mode",
-                        s.mode().label(),
-                        "from",
-                        log.value().time(s.from()),
-                        "to",
-                        log.value().time(s.to() - 1)))
-            .toList());
-    debrief
-        .flight()
-        .trim()
-        .ifPresent(
-            t -> {
-              Map<String, Object> trim = new LinkedHashMap<>();
-              trim.put("roll", t.roll());
-              trim.put("pitch", t.pitch());
-              trim.put("yaw", t.yaw());
-              trim.put("seconds", t.seconds());
-              trim.put(
-                  "centresMicros",
-                  t.centres().stream()
-                      .map(
-                          c ->
-                              Map.of(
-                                  "surface",
-                                  c.output().surface().label(),
-                                  "now",
-                                  c.output().centreMicros(),
-                                  "mean",
-                                  c.meanMicros()))
-                      .toList());
-              map.put("trim", trim);
-            });
-    map.put(
-        "swings",
-        debrief.flight().oscillations().stream()
-            .map(
-                o ->
-                    Map.of(
-                        "column",
-                        o.column().id(),
-                        "mode",
-                        o.mode().label(),
-                        "frequency",
-                        o.frequency(),
-                        "amplitude",
-                        o.amplitude(),
-                        "cycles",
-                        o.cycles(),
-                        "standing",
-                        o.standing()))
-            .toList());
-    map.put("findings", debrief.findings().stream().map(Json::finding).toList());
-    return map;
-  }
+    private static Map<String, Object> asMap(Imported<FlightLog> log, Debrief debrief) {
+        Map<String, Object> map = new LinkedHashMap<>();
+        map.put("rows", log.value().rows());
+        map.put("duration", log.value().duration());
+        map.put("problems", log.problems().stream().map(ImportProblem::sentence).toList());
+        map.put(
+                "segments",
+                debrief.flight().segments().stream()
+                        .map(s -> Map.of(
+                                "mode",
+                                s.mode().label(),
+                                "from",
+                                log.value().time(s.from()),
+                                "to",
+                                log.value().time(s.to() - 1)))
+                        .toList());
+        debrief.flight().trim().ifPresent(t -> {
+            Map<String, Object> trim = new LinkedHashMap<>();
+            trim.put("roll", t.roll());
+            trim.put("pitch", t.pitch());
+            trim.put("yaw", t.yaw());
+            trim.put("seconds", t.seconds());
+            trim.put(
+                    "centresMicros",
+                    t.centres().stream()
+                            .map(c -> Map.of(
+                                    "surface",
+                                    c.output().surface().label(),
+                                    "now",
+                                    c.output().centreMicros(),
+                                    "mean",
+                                    c.meanMicros()))
+                            .toList());
+            map.put("trim", trim);
+        });
+        map.put(
+                "swings",
+                debrief.flight().oscillations().stream()
+                        .map(o -> Map.of(
+                                "column",
+                                o.column().id(),
+                                "mode",
+                                o.mode().label(),
+                                "frequency",
+                                o.frequency(),
+                                "amplitude",
+                                o.amplitude(),
+                                "cycles",
+                                o.cycles(),
+                                "standing",
+                                o.standing()))
+                        .toList());
+        map.put("findings", debrief.findings().stream().map(Json::finding).toList());
+        return map;
+    }
 }

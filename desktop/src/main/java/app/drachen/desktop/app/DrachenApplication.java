@@ -13,45 +13,44 @@ import javafx.stage.Stage;
 
 /** The window. */
 public final class DrachenApplication extends Application {
-  private Hangar hangar;
-  private Background background;
+    private Hangar hangar;
+    private Background background;
 
-  @Override
-  public void start(Stage window) {
-    Path file = Path.of(getParameters().getNamed().get("hangar"));
-    hangar = Hangar.open(file);
-    background = new Background();
-    Workspace workspace = new Workspace(hangar, Clock.systemUTC());
-    Shell shell = new Shell(workspace, background);
-    Scene scene = new Scene(shell.root(), 1280, 800);
-    Theme.style(scene);
-    window.setTitle("Drachen · " + file.getFileName());
-    window.setScene(scene);
-    window.setMinWidth(960);
-    window.setMinHeight(640);
-    WindowMemory memory = new WindowMemory(UserFolders.state().resolve("window.properties"));
-    memory.restore(window);
-    window.setOnCloseRequest(e -> memory.keep(window));
-    window.setOnShown(e -> report());
-    window.show();
-    Optional.ofNullable(getParameters().getNamed().get("picture"))
-        .ifPresent(path -> Background.soon(() -> Pictures.save(scene, Path.of(path))));
-  }
-
-  /** Tells when the first window stood, for the benchmark. */
-  private void report() {
-    if (getParameters().getNamed().containsKey("timed")) {
-      Background.soon(
-          () -> {
-            System.out.println("first window " + System.currentTimeMillis());
-            javafx.application.Platform.exit();
-          });
+    @Override
+    public void start(Stage window) {
+        Path file = Path.of(getParameters().getNamed().get("hangar"));
+        hangar = Hangar.open(file);
+        background = new Background();
+        Workspace workspace = new Workspace(hangar, Clock.systemUTC());
+        Shell shell = new Shell(workspace, background);
+        Scene scene = new Scene(shell.root(), 1280, 800);
+        Theme.style(scene);
+        window.setTitle("Drachen · " + file.getFileName());
+        window.setScene(scene);
+        window.setMinWidth(960);
+        window.setMinHeight(640);
+        WindowMemory memory = new WindowMemory(UserFolders.state().resolve("window.properties"));
+        memory.restore(window);
+        window.setOnCloseRequest(e -> memory.keep(window));
+        window.setOnShown(e -> report());
+        window.show();
+        Optional.ofNullable(getParameters().getNamed().get("picture"))
+                .ifPresent(path -> Background.soon(() -> Pictures.save(scene, Path.of(path))));
     }
-  }
 
-  @Override
-  public void stop() {
-    background.close();
-    hangar.close();
-  }
+    /** Tells when the first window stood, for the benchmark. */
+    private void report() {
+        if (getParameters().getNamed().containsKey("timed")) {
+            Background.soon(() -> {
+                System.out.println("first window " + System.currentTimeMillis());
+                javafx.application.Platform.exit();
+            });
+        }
+    }
+
+    @Override
+    public void stop() {
+        background.close();
+        hangar.close();
+    }
 }

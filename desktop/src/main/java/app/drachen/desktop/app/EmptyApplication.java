@@ -8,16 +8,13 @@ import javafx.stage.Stage;
 
 /** An empty window, to compare the time to the first window with. */
 public final class EmptyApplication extends Application {
-  @Override
-  public void start(Stage window) {
-    window.setScene(new Scene(new StackPane(), 1280, 800));
-    window.setOnShown(
-        e ->
-            Background.soon(
-                () -> {
-                  System.out.println("first window " + System.currentTimeMillis());
-                  javafx.application.Platform.exit();
-                }));
-    window.show();
-  }
+    @Override
+    public void start(Stage window) {
+        window.setScene(new Scene(new StackPane(), 1280, 800));
+        window.setOnShown(e -> Background.soon(() -> {
+            System.out.println("first window " + System.currentTimeMillis());
+            javafx.application.Platform.exit();
+        }));
+        window.show();
+    }
 }

@@ -12,53 +12,47 @@ import picocli.CommandLine.Parameters;
 
 /** Writes an aircraft of a hangar as a set-up document. */
 @Command(
-    name = "export",
-    mixinStandardHelpOptions = true,
-    description = "Write an aircraft of a hangar as a set-up document.")
+        name = "export",
+        mixinStandardHelpOptions = true,
+        description = "Write an aircraft of a hangar as a set-up document.")
 final class ExportCommand implements Callable<Integer> {
-  @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
 
-  @Parameters(index = "0", paramLabel = "AIRCRAFT", description = "name of the aircraft")
-  private String name;
+    @Parameters(index = "0", paramLabel = "AIRCRAFT", description = "name of the aircraft")
+    private String name;
 
-  @Parameters(index = "1", paramLabel = "SETUP.json", description = "file to write")
-  private Path file;
+    @Parameters(index = "1", paramLabel = "SETUP.json", description = "file to write")
+    private Path file;
 
-  @Option(
-      names = "--hangar",
-      paramLabel = "HANGAR",
-      description = "hangar file; default: the demo hangar")
-  private Path hangarFile;
+    @Option(names = "--hangar", paramLabel = "HANGAR", description = "hangar file; default: the demo hangar")
+    private Path hangarFile;
 
-  @Override
-  public Integer call() throws Exception {
-    Path from = hangarFile == null ? UserFolders.data().resolve("demo.drachen") : hangarFile;
-    if (!Files.exists(from)) {
-      if (hangarFile != null) {
-        throw new IllegalArgumentException(from + ": there is no such hangar; check the name");
-      }
-      Files.createDirectories(from.getParent());
-      OpenCommand.make(from);
+    @Override
+    public Integer call() throws Exception {
+        Path from = hangarFile == null ? UserFolders.data().resolve("demo.drachen") : hangarFile;
+        if (!Files.exists(from)) {
+            if (hangarFile != null) {
+                throw new IllegalArgumentException(from + ": there is no such hangar; check the name");
+            }
+            Files.createDirectories(from.getParent());
+            OpenCommand.make(from);
+        }
+        try (Hangar hangar = Hangar.open(from)) {
+            var found = hangar.aircraft().stream()
+                    .filter(a -> a.name().equals(name))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException("there is no "
+                            + name
+                            + " in "
+                            + from.getFileName()
+                            + "; there are "
+                            + hangar.aircraft().stream().map(Hangar.Shelf::name).toList()));
+            SetupJson.write(hangar.current(found.id()).setup(), file);
+            spec.commandLine()
+                    .getOut()
+                    .println(name + " r" + hangar.current(found.id()).number() + " written to " + file + ".");
+        }
+        return Main.DONE;
     }
-    try (Hangar hangar = Hangar.open(from)) {
-      var found =
-          hangar.aircraft().stream()
-              .filter(a -> a.name().equals(name))
-              .findFirst()
-              .orElseThrow(
-                  () ->
-                      new IllegalArgumentException(
-                          "there is no "
-                              + name
-                              + " in "
-                              + from.getFileName()
-                              + "; there are "
-                              + hangar.aircraft().stream().map(Hangar.Shelf::name).toList()));
-      SetupJson.write(hangar.current(found.id()).setup(), file);
-      spec.commandLine()
-          .getOut()
-          .println(name + " r" + hangar.current(found.id()).number() + " written to " + file + ".");
-    }
-    return Main.DONE;
-  }
 }

@@ -13,29 +13,31 @@ import picocli.CommandLine.Parameters;
 
 /** Adds a set-up document to a hangar. */
 @Command(
-    name = "import",
-    mixinStandardHelpOptions = true,
-    description = "Add a set-up document to a hangar as a new aircraft.")
+        name = "import",
+        mixinStandardHelpOptions = true,
+        description = "Add a set-up document to a hangar as a new aircraft.")
 final class ImportCommand implements Callable<Integer> {
-  @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
 
-  @Parameters(paramLabel = "SETUP.json", description = "set-up document")
-  private Path file;
+    @Parameters(paramLabel = "SETUP.json", description = "set-up document")
+    private Path file;
 
-  @Option(
-      names = "--hangar",
-      required = true,
-      paramLabel = "HANGAR",
-      description = "hangar file, made if it is missing")
-  private Path hangarFile;
+    @Option(
+            names = "--hangar",
+            required = true,
+            paramLabel = "HANGAR",
+            description = "hangar file, made if it is missing")
+    private Path hangarFile;
 
-  @Override
-  public Integer call() throws Exception {
-    Setup setup = SetupJson.read(file);
-    try (Hangar hangar = Hangar.open(hangarFile)) {
-      hangar.add(setup, "Imported from " + file.getFileName(), Instant.now().getEpochSecond());
+    @Override
+    public Integer call() throws Exception {
+        Setup setup = SetupJson.read(file);
+        try (Hangar hangar = Hangar.open(hangarFile)) {
+            hangar.add(
+                    setup, "Imported from " + file.getFileName(), Instant.now().getEpochSecond());
+        }
+        spec.commandLine().getOut().println(setup.name() + " added to " + hangarFile + ".");
+        return Main.DONE;
     }
-    spec.commandLine().getOut().println(setup.name() + " added to " + hangarFile + ".");
-    return Main.DONE;
-  }
 }

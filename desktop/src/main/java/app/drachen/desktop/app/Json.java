@@ -9,41 +9,41 @@ import java.util.Map;
 
 /** Findings and workings for {@code --json}, values in SI. */
 final class Json {
-  private Json() {}
+    private Json() {}
 
-  static Map<String, Object> finding(Finding finding) {
-    Map<String, Object> map = new LinkedHashMap<>();
-    map.put("id", finding.id());
-    map.put("state", finding.state().label());
-    map.put("title", finding.title());
-    map.put("detail", finding.detail());
-    map.put("workings", finding.workings().stream().map(Json::working).toList());
-    return map;
-  }
+    static Map<String, Object> finding(Finding finding) {
+        Map<String, Object> map = new LinkedHashMap<>();
+        map.put("id", finding.id());
+        map.put("state", finding.state().label());
+        map.put("title", finding.title());
+        map.put("detail", finding.detail());
+        map.put("workings", finding.workings().stream().map(Json::working).toList());
+        return map;
+    }
 
-  static Map<String, Object> working(Working working) {
-    Map<String, Object> map = new LinkedHashMap<>();
-    map.put("id", working.id());
-    map.put("name", working.name());
-    map.put("value", number(working.value()));
-    map.put("shown", working.quantity().text(working.value()));
-    working.spread().ifPresent(s -> map.put("between", List.of(number(s.low()), number(s.high()))));
-    map.put("formula", working.formula());
-    map.put(
-        "inputs",
-        working.inputs().stream()
-            .map(i -> Map.of("name", i.name(), "value", number(i.value())))
-            .toList());
-    map.put("source", working.source().text());
-    return map;
-  }
+    static Map<String, Object> working(Working working) {
+        Map<String, Object> map = new LinkedHashMap<>();
+        map.put("id", working.id());
+        map.put("name", working.name());
+        map.put("value", number(working.value()));
+        map.put("shown", working.quantity().text(working.value()));
+        working.spread().ifPresent(s -> map.put("between", List.of(number(s.low()), number(s.high()))));
+        map.put("formula", working.formula());
+        map.put(
+                "inputs",
+                working.inputs().stream()
+                        .map(i -> Map.of("name", i.name(), "value", number(i.value())))
+                        .toList());
+        map.put("source", working.source().text());
+        return map;
+    }
 
-  /** JSON has no infinity and no NaN: they become text. */
-  private static Object number(double value) {
-    return Double.isFinite(value) ? (Object) value : String.valueOf(value);
-  }
+    /** JSON has no infinity and no NaN: they become text. */
+    private static Object number(double value) {
+        return Double.isFinite(value) ? (Object) value : String.valueOf(value);
+    }
 
-  static String text(Object value) {
-    return SetupJson.toText(value);
-  }
+    static String text(Object value) {
+        return SetupJson.toText(value);
+    }
 }

@@ -11,58 +11,58 @@ import javafx.scene.layout.VBox;
 
 /** The keys of the place, over everything; any key or click closes it. */
 final class KeysPanel {
-  private final StackPane host;
-  private final StackPane overlay = new StackPane();
+    private final StackPane host;
+    private final StackPane overlay = new StackPane();
 
-  KeysPanel(StackPane host, List<Action> here, List<Action> everywhere) {
-    this.host = host;
-    VBox left = new VBox(8, Texts.label("Keys here", "heading"), list(here));
-    VBox right = new VBox(8, Texts.label("Keys everywhere", "heading"), list(everywhere));
-    VBox panel =
-        new VBox(
-            16,
-            new HBox(48, left, right),
-            Texts.label(
-                "Tab goes from field to field, Enter takes a value, Escape puts the old one back."
-                    + " In the ledger Enter mends and W shows the working.",
-                "soft"));
-    panel.getStyleClass().add("panel");
-    panel.setMaxSize(VBox.USE_PREF_SIZE, VBox.USE_PREF_SIZE);
-    overlay.getStyleClass().add("overlay");
-    overlay.setId("keys");
-    overlay.getChildren().add(panel);
-    overlay.setFocusTraversable(true);
-  }
-
-  private static GridPane list(List<Action> actions) {
-    GridPane grid = new GridPane();
-    grid.setHgap(12);
-    grid.setVgap(5);
-    int row = 0;
-    for (Action action : actions) {
-      grid.add(Texts.key(action.shown()), 0, row);
-      grid.add(Texts.label(action.label()), 1, row++);
+    KeysPanel(StackPane host, List<Action> here, List<Action> everywhere) {
+        this.host = host;
+        VBox left = new VBox(8, Texts.label("Keys here", "heading"), list(here));
+        VBox right = new VBox(8, Texts.label("Keys everywhere", "heading"), list(everywhere));
+        VBox panel = new VBox(
+                16,
+                new HBox(48, left, right),
+                Texts.label(
+                        "Tab goes from field to field, Enter takes a value, Escape puts the old one back."
+                                + " In the ledger Enter mends and W shows the working.",
+                        "soft"));
+        panel.getStyleClass().add("panel");
+        panel.setMaxSize(VBox.USE_PREF_SIZE, VBox.USE_PREF_SIZE);
+        overlay.getStyleClass().add("overlay");
+        overlay.setId("keys");
+        overlay.getChildren().add(panel);
+        overlay.setFocusTraversable(true);
     }
-    return grid;
-  }
 
-  void open() {
-    Node before = host.getScene().getFocusOwner();
-    host.getChildren().add(overlay);
-    overlay.requestFocus();
-    overlay.setOnMouseClicked(e -> close(before));
-    overlay.addEventFilter(
-        javafx.scene.input.KeyEvent.KEY_PRESSED,
-        e -> {
-          e.consume();
-          close(before);
+    private static GridPane list(List<Action> actions) {
+        GridPane grid = new GridPane();
+        grid.setHgap(12);
+        grid.setVgap(5);
+        int row = 0;
+        for (Action action : actions) {
+            if (action.shown().isEmpty()) {
+                continue;
+            }
+            grid.add(Texts.key(action.shown()), 0, row);
+            grid.add(Texts.label(action.label()), 1, row++);
+        }
+        return grid;
+    }
+
+    void open() {
+        Node before = host.getScene().getFocusOwner();
+        host.getChildren().add(overlay);
+        overlay.requestFocus();
+        overlay.setOnMouseClicked(e -> close(before));
+        overlay.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
+            e.consume();
+            close(before);
         });
-  }
-
-  private void close(Node before) {
-    host.getChildren().remove(overlay);
-    if (before != null) {
-      before.requestFocus();
     }
-  }
+
+    private void close(Node before) {
+        host.getChildren().remove(overlay);
+        if (before != null) {
+            before.requestFocus();
+        }
+    }
 }

@@ -8,77 +8,79 @@ import picocli.CommandLine.Command;
 
 /** The command {@code drachen}. Exit codes: 0 done, 1 a finding stops, 2 bad input. */
 @Command(
-    name = "drachen",
-    mixinStandardHelpOptions = true,
-    version = "Drachen 0.1.0",
-    description =
-        "From a bare airframe to the first long-range mission: measures, reckons, rehearses.",
-    footer = "Exit codes: 0 done, 1 a finding stops, 2 bad input.",
-    subcommands = {
-      OpenCommand.class,
-      RehearseCommand.class,
-      DebriefCommand.class,
-      ClearanceCommand.class,
-      ExportCommand.class,
-      ImportCommand.class,
-      ShotsCommand.class,
-      BenchCommand.class
-    })
+        name = "drachen",
+        mixinStandardHelpOptions = true,
+        version = "Drachen 0.1.0",
+        description = "From a bare airframe to the first long-range mission: measures, reckons, rehearses.",
+        footer = "Exit codes: 0 done, 1 a finding stops, 2 bad input.",
+        subcommands = {
+            OpenCommand.class,
+            RehearseCommand.class,
+            DebriefCommand.class,
+            ClearanceCommand.class,
+            ExportCommand.class,
+            ImportCommand.class,
+            ShotsCommand.class,
+            BenchCommand.class
+        })
 public final class Main implements Runnable {
-  /** Nothing stops. */
-  static final int DONE = 0;
+    /** Nothing stops. */
+    static final int DONE = 0;
 
-  /** A finding stops. */
-  static final int STOPS = 1;
+    /** A finding stops. */
+    static final int STOPS = 1;
 
-  /** The input is bad. */
-  static final int BAD_INPUT = 2;
+    /** The input is bad. */
+    static final int BAD_INPUT = 2;
 
-  @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
 
-  /** Starts. */
-  public static void main(String[] arguments) {
-    System.setProperty("java.awt.headless", "true");
-    System.exit(run(arguments));
-  }
-
-  /** Runs a command and tells its exit code. */
-  public static int run(String... arguments) {
-    return new CommandLine(new Main())
-        .setExecutionExceptionHandler(Main::handled)
-        .setParameterExceptionHandler(Main::misunderstood)
-        .setCaseInsensitiveEnumValuesAllowed(true)
-        .execute(arguments);
-  }
-
-  private static int misunderstood(CommandLine.ParameterException e, String[] arguments) {
-    e.getCommandLine().getErr().println("drachen: " + e.getMessage());
-    e.getCommandLine()
-        .getErr()
-        .println(
-            "Try: drachen "
-                + (e.getCommandLine().getParent() == null
-                    ? ""
-                    : e.getCommandLine().getCommandName() + " ")
-                + "--help");
-    return BAD_INPUT;
-  }
-
-  private static int handled(Exception e, CommandLine command, CommandLine.ParseResult parsed)
-      throws Exception {
-    if (e instanceof ImportFailedException
-        || e instanceof HangarException
-        || e instanceof IllegalArgumentException
-        || e instanceof UncheckedIOException
-        || e instanceof java.io.IOException) {
-      command.getErr().println("drachen: " + e.getMessage());
-      return BAD_INPUT;
+    /** Starts. */
+    public static void main(String[] arguments) {
+        System.setProperty("java.awt.headless", "true");
+        System.exit(run(arguments));
     }
-    throw e;
-  }
 
-  @Override
-  public void run() {
-    spec.commandLine().usage(spec.commandLine().getOut());
-  }
+    /** Runs a command and tells its exit code. */
+    public static int run(String... arguments) {
+        return command().execute(arguments);
+    }
+
+    /** The command line. */
+    static CommandLine command() {
+        return new CommandLine(new Main())
+                .setExecutionExceptionHandler(Main::handled)
+                .setParameterExceptionHandler(Main::misunderstood)
+                .setCaseInsensitiveEnumValuesAllowed(true);
+    }
+
+    private static int misunderstood(CommandLine.ParameterException e, String[] arguments) {
+        e.getCommandLine().getErr().println("drachen: " + e.getMessage());
+        e.getCommandLine()
+                .getErr()
+                .println("Try: drachen "
+                        + (e.getCommandLine().getParent() == null
+                                ? ""
+                                : e.getCommandLine().getCommandName() + " ")
+                        + "--help");
+        return BAD_INPUT;
+    }
+
+    private static int handled(Exception e, CommandLine command, CommandLine.ParseResult parsed) throws Exception {
+        if (e instanceof ImportFailedException
+                || e instanceof HangarException
+                || e instanceof IllegalArgumentException
+                || e instanceof UncheckedIOException
+                || e instanceof java.io.IOException) {
+            command.getErr().println("drachen: " + e.getMessage());
+            return BAD_INPUT;
+        }
+        throw e;
+    }
+
+    @Override
+    public void run() {
+        spec.commandLine().usage(spec.commandLine().getOut());
+    }
 }

@@ -12,27 +12,25 @@ import javax.imageio.ImageIO;
 
 /** Writes a scene as a PNG file. */
 final class Pictures {
-  private Pictures() {}
+    private Pictures() {}
 
-  static void save(Scene scene, Path file) {
-    scene.getRoot().applyCss();
-    scene.getRoot().layout();
-    WritableImage image = scene.snapshot(null);
-    int width = (int) image.getWidth();
-    int height = (int) image.getHeight();
-    int[] pixels = new int[width * height];
-    image
-        .getPixelReader()
-        .getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
-    BufferedImage copy = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-    copy.setRGB(0, 0, width, height, pixels, 0, width);
-    try {
-      if (file.toAbsolutePath().getParent() != null) {
-        Files.createDirectories(file.toAbsolutePath().getParent());
-      }
-      ImageIO.write(copy, "png", file.toFile());
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    static void save(Scene scene, Path file) {
+        scene.getRoot().applyCss();
+        scene.getRoot().layout();
+        WritableImage image = scene.snapshot(null);
+        int width = (int) image.getWidth();
+        int height = (int) image.getHeight();
+        int[] pixels = new int[width * height];
+        image.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
+        BufferedImage copy = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        copy.setRGB(0, 0, width, height, pixels, 0, width);
+        try {
+            if (file.toAbsolutePath().getParent() != null) {
+                Files.createDirectories(file.toAbsolutePath().getParent());
+            }
+            ImageIO.write(copy, "png", file.toFile());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
-  }
 }

@@ -43,244 +43,243 @@ import javafx.util.Duration;
 
 /** The window's content: the line on top, the place, the ledger, the foot line; and the keys. */
 public final class Shell {
-  private final Workspace workspace;
-  private final StackPane root = new StackPane();
-  private final BorderPane frame = new BorderPane();
-  private final KiteLine line;
-  private final Ledger ledger;
-  private final HBox foot = new HBox(18);
-  private final HBox notice = new HBox();
-  private final PauseTransition noticeTime = new PauseTransition(Duration.seconds(7));
-  private final Map<Stage, Place> places = new EnumMap<>(Stage.class);
-  private final HangarView hangar;
-  private final MaidenView maiden;
-  private final DebriefView debrief;
-  private final Finder finder;
-  private boolean debriefOpen;
-  private Optional<Place> shown = Optional.empty();
+    private final Workspace workspace;
+    private final StackPane root = new StackPane();
+    private final BorderPane frame = new BorderPane();
+    private final KiteLine line;
+    private final Ledger ledger;
+    private final HBox foot = new HBox(18);
+    private final HBox notice = new HBox();
+    private final PauseTransition noticeTime = new PauseTransition(Duration.seconds(7));
+    private final Map<Stage, Place> places = new EnumMap<>(Stage.class);
+    private final HangarView hangar;
+    private final MaidenView maiden;
+    private final DebriefView debrief;
+    private final Finder finder;
+    private boolean debriefOpen;
+    private long debriefOf;
+    private Optional<Place> shown = Optional.empty();
 
-  /** A shell on a workspace. */
-  public Shell(Workspace workspace, Background background) {
-    this.workspace = workspace;
-    line = new KiteLine(this::go);
-    ledger = new Ledger(workspace, this::goTo);
-    hangar = new HangarView(workspace);
-    debrief = new DebriefView(workspace, this::closeDebrief);
-    maiden = new MaidenView(workspace, background, this::openDebrief);
-    places.put(Stage.BUILD, new BuildView(workspace));
-    places.put(Stage.THROWS, new ThrowsView(workspace));
-    places.put(Stage.MODES, new ModesView(workspace));
-    places.put(Stage.BENCH, new BenchView(workspace));
-    places.put(Stage.MAIDEN, maiden);
-    for (Stage stage : Stage.values()) {
-      places.computeIfAbsent(stage, LaterView::new);
-    }
-    finder = new Finder(workspace, root, this::everyAction, this::go);
-    root.getStyleClass().add("shell");
-    root.getChildren().add(frame);
-    foot.getStyleClass().add("foot");
-    foot.setAlignment(Pos.CENTER_LEFT);
-    foot.setMinHeight(32);
-    foot.setPrefHeight(32);
-    frame.setBottom(foot);
-    notice.getStyleClass().add("notice");
-    notice.setMaxSize(HBox.USE_PREF_SIZE, HBox.USE_PREF_SIZE);
-    notice.setVisible(false);
-    notice.setId("notice");
-    StackPane.setAlignment(notice, Pos.BOTTOM_LEFT);
-    StackPane.setMargin(notice, new Insets(0, 0, 44, 20));
-    root.getChildren().add(notice);
-    noticeTime.setOnFinished(e -> notice.setVisible(false));
-    workspace.notices(this::tell);
-    workspace.listen(this::update);
-    root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-    update();
-  }
-
-  /** The whole content. */
-  public Parent root() {
-    return root;
-  }
-
-  private void tell(String sentence) {
-    Label label = Texts.wrapped(sentence);
-    label.setMaxWidth(780);
-    notice.getChildren().setAll(label);
-    notice.setVisible(true);
-    noticeTime.playFromStart();
-  }
-
-  private Place place() {
-    if (!workspace.isOpen()) {
-      return hangar;
-    }
-    return debriefOpen ? debrief : places.get(workspace.stage());
-  }
-
-  /** Goes to a stage. */
-  public void go(Stage stage) {
-    debriefOpen = false;
-    workspace.go(stage);
-  }
-
-  private void goTo(Remedy.GoTo to) {
-    go(to.stage());
-    tell(to.label() + ".");
-  }
-
-  private void openDebrief() {
-    maiden
-        .flown()
-        .ifPresent(
-            flight -> {
-              debrief.show(flight);
-              debriefOpen = true;
-              update();
-            });
-  }
-
-  private void closeDebrief() {
-    debriefOpen = false;
-    update();
-  }
-
-  private void update() {
-    Place place = place();
-    if (shown.filter(p -> p != place).isPresent()) {
-      shown.get().leave();
-    }
-    boolean fresh = shown.filter(p -> p == place).isEmpty();
-    shown = Optional.of(place);
-    place.update();
-    if (workspace.isOpen()) {
-      Setup setup = workspace.setup();
-      line.show(
-          setup.name(),
-          setup.airframe().kind()
-              + " · "
-              + Quantity.SPAN.text(setup.planform().span(), workspace.units()),
-          workspace.clearance(),
-          workspace.stage());
-      if (place == debrief) {
-        debrief.fill(ledger);
-      } else {
-        ledger.show(workspace.stage(), place.ledgerActions());
-        if (place == maiden) {
-          maiden.fill(ledger);
+    /** A shell on a workspace. */
+    public Shell(Workspace workspace, Background background) {
+        this.workspace = workspace;
+        line = new KiteLine(this::go);
+        ledger = new Ledger(workspace, this::goTo);
+        hangar = new HangarView(workspace);
+        debrief = new DebriefView(workspace, this::closeDebrief);
+        maiden = new MaidenView(workspace, background, this::openDebrief);
+        places.put(Stage.BUILD, new BuildView(workspace));
+        places.put(Stage.THROWS, new ThrowsView(workspace));
+        places.put(Stage.MODES, new ModesView(workspace));
+        places.put(Stage.BENCH, new BenchView(workspace));
+        places.put(Stage.MAIDEN, maiden);
+        for (Stage stage : Stage.values()) {
+            places.computeIfAbsent(stage, LaterView::new);
         }
-      }
-      frame.setTop(line);
-      frame.setRight(ledger);
-    } else {
-      frame.setTop(null);
-      frame.setRight(null);
+        finder = new Finder(workspace, root, this::everyAction, this::go);
+        root.getStyleClass().add("shell");
+        root.getChildren().add(frame);
+        foot.getStyleClass().add("foot");
+        foot.setAlignment(Pos.CENTER_LEFT);
+        foot.setMinHeight(32);
+        foot.setPrefHeight(32);
+        frame.setBottom(foot);
+        notice.getStyleClass().add("notice");
+        notice.setMaxSize(HBox.USE_PREF_SIZE, HBox.USE_PREF_SIZE);
+        notice.setVisible(false);
+        notice.setId("notice");
+        StackPane.setAlignment(notice, Pos.BOTTOM_LEFT);
+        StackPane.setMargin(notice, new Insets(0, 0, 44, 20));
+        root.getChildren().add(notice);
+        noticeTime.setOnFinished(e -> notice.setVisible(false));
+        workspace.notices(this::tell);
+        workspace.listen(this::update);
+        root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        update();
     }
-    frame.setCenter(place.node());
-    foot();
-    if (fresh) {
-      Background.soon(() -> place.node().requestFocus());
+
+    /** The whole content. */
+    public Parent root() {
+        return root;
     }
-  }
 
-  private void foot() {
-    foot.getChildren().clear();
-    if (workspace.isOpen()) {
-      foot.getChildren()
-          .addAll(
-              Texts.label("Set-up r" + workspace.revision().number() + " · saved", "strong"),
-              Texts.label(workspace.revision().reason()));
-    } else {
-      foot.getChildren().add(Texts.label(workspace.hangar().file().getFileName() + " · saved"));
+    private void tell(String sentence) {
+        Label label = Texts.wrapped(sentence);
+        label.setMaxWidth(780);
+        notice.getChildren().setAll(label);
+        notice.setVisible(true);
+        noticeTime.playFromStart();
     }
-    if (workspace.isOpen()) {
-      workspace
-          .field()
-          .ifPresent(f -> foot.getChildren().add(Texts.label(Fields.line(f, workspace.units()))));
+
+    private Place place() {
+        if (!workspace.isOpen()) {
+            return hangar;
+        }
+        debriefOpen &= debriefOf == workspace.aircraft() && workspace.stage() == Stage.MAIDEN;
+        return debriefOpen ? debrief : places.get(workspace.stage());
     }
-    foot.getChildren()
-        .addAll(
-            Texts.spring(),
-            hint("Ctrl U", workspace.units().label()),
-            hint("Ctrl K", "find"),
-            hint("F1", "keys"));
-    foot.getChildren().forEach(n -> ((javafx.scene.layout.Region) n).setMinWidth(0));
-  }
 
-  private static HBox hint(String key, String text) {
-    HBox hint = new HBox(5, Texts.key(key), Texts.label(text));
-    hint.setAlignment(Pos.CENTER);
-    hint.setMinWidth(HBox.USE_PREF_SIZE);
-    return hint;
-  }
-
-  private List<Action> global() {
-    List<Action> actions = new ArrayList<>();
-    actions.add(Action.of("find anything", "Ctrl+K", finder::open));
-    actions.add(Action.of("show the keys", "F1", this::keys));
-    actions.add(Action.of("metric or imperial", "Ctrl+U", workspace::turnUnits));
-    if (workspace.isOpen()) {
-      actions.add(Action.of("undo: one revision back", "Ctrl+Z", workspace::undo));
-      actions.add(Action.of("redo: one revision forward", "Ctrl+Y", workspace::redo));
-      actions.add(Action.of("back to the hangar", "Ctrl+H", this::toHangar));
-      actions.add(Action.of("next stage", "Ctrl+Right", () -> along(1)));
-      actions.add(Action.of("stage before", "Ctrl+Left", () -> along(-1)));
-      actions.add(Action.of("mend the first finding", "Ctrl+Enter", ledger::mendFirst));
+    /** Goes to a stage. */
+    public void go(Stage stage) {
+        debriefOpen = false;
+        workspace.go(stage);
     }
-    return actions;
-  }
 
-  private void toHangar() {
-    debriefOpen = false;
-    workspace.closeAircraft();
-  }
-
-  private void along(int step) {
-    Stage[] all = Stage.values();
-    go(all[Math.floorMod(workspace.stage().ordinal() + step, all.length)]);
-  }
-
-  private List<Action> everyAction() {
-    List<Action> actions = new ArrayList<>(place().actions());
-    actions.addAll(place().ledgerActions().stream().filter(a -> !actions.contains(a)).toList());
-    actions.addAll(global());
-    return actions;
-  }
-
-  private void key(KeyEvent event) {
-    if (finder.isOpen()) {
-      return;
+    private void goTo(Remedy.GoTo to) {
+        go(to.stage());
+        tell(to.label() + ".");
     }
-    Node focus = root.getScene().getFocusOwner();
-    boolean typing = focus instanceof TextInputControl || focus instanceof ComboBoxBase;
-    boolean plain = !event.isControlDown() && !event.isAltDown() && !event.isMetaDown();
-    boolean pressing =
-        plain
-            && (focus instanceof ButtonBase || rowLike(focus))
-            && (event.getCode() == KeyCode.ENTER
-                || event.getCode() == KeyCode.SPACE
-                || event.getCode() == KeyCode.LEFT
-                || event.getCode() == KeyCode.RIGHT);
-    if (plain && (typing || pressing) && !event.getCode().isFunctionKey()) {
-      return;
-    }
-    for (Action action : everyAction()) {
-      if (action.keys().match(event)) {
-        event.consume();
-        action.run().run();
-        return;
-      }
-    }
-  }
 
-  /** Rows of the ledger, of tables and the bows answer Enter and arrows themselves. */
-  private static boolean rowLike(Node focus) {
-    return focus != null
-        && (focus.getStyleClass().contains("item")
-            || focus.getStyleClass().contains("row")
-            || focus.getStyleClass().contains("bow"));
-  }
+    private void openDebrief() {
+        maiden.flown().ifPresent(flight -> {
+            debrief.show(flight);
+            debriefOpen = true;
+            debriefOf = workspace.aircraft();
+            update();
+        });
+    }
 
-  private void keys() {
-    new KeysPanel(root, place().actions(), global()).open();
-  }
+    private void closeDebrief() {
+        debriefOpen = false;
+        update();
+    }
+
+    private void update() {
+        Place place = place();
+        if (shown.filter(p -> p != place).isPresent()) {
+            shown.get().leave();
+        }
+        boolean fresh = shown.filter(p -> p == place).isEmpty();
+        shown = Optional.of(place);
+        place.update();
+        if (workspace.isOpen()) {
+            Setup setup = workspace.setup();
+            line.show(
+                    setup.name(),
+                    setup.airframe().kind()
+                            + " · "
+                            + Quantity.SPAN.text(setup.planform().span(), workspace.units()),
+                    workspace.clearance(),
+                    workspace.stage());
+            if (place == debrief) {
+                debrief.fill(ledger);
+            } else {
+                ledger.show(workspace.stage(), place.ledgerActions());
+                if (place == maiden) {
+                    maiden.fill(ledger);
+                }
+            }
+            frame.setTop(line);
+            frame.setRight(ledger);
+        } else {
+            frame.setTop(null);
+            frame.setRight(null);
+        }
+        frame.setCenter(place.node());
+        foot();
+        if (fresh) {
+            Background.soon(() -> place.node().requestFocus());
+        }
+    }
+
+    private void foot() {
+        foot.getChildren().clear();
+        if (workspace.isOpen()) {
+            foot.getChildren()
+                    .addAll(
+                            Texts.label("Set-up r" + workspace.revision().number() + " · saved", "strong"),
+                            Texts.label(workspace.revision().reason()));
+        } else {
+            foot.getChildren().add(Texts.label(workspace.hangar().file().getFileName() + " · saved"));
+        }
+        if (workspace.isOpen()) {
+            workspace.field().ifPresent(f -> foot.getChildren().add(Texts.label(Fields.line(f, workspace.units()))));
+        }
+        foot.getChildren()
+                .addAll(
+                        Texts.spring(),
+                        hint("Ctrl U", workspace.units().label()),
+                        hint("Ctrl K", "find"),
+                        hint("F1", "keys"));
+        foot.getChildren().forEach(n -> ((javafx.scene.layout.Region) n).setMinWidth(0));
+    }
+
+    private static HBox hint(String key, String text) {
+        HBox hint = new HBox(5, Texts.key(key), Texts.label(text));
+        hint.setAlignment(Pos.CENTER);
+        hint.setMinWidth(HBox.USE_PREF_SIZE);
+        return hint;
+    }
+
+    private List<Action> global() {
+        List<Action> actions = new ArrayList<>();
+        actions.add(Action.of("find anything", "Ctrl+K", finder::open));
+        actions.add(Action.of("show the keys", "F1", this::keys));
+        actions.add(Action.of("metric or imperial", "Ctrl+U", workspace::turnUnits));
+        if (workspace.isOpen()) {
+            actions.add(Action.of("undo: one revision back", "Ctrl+Z", workspace::undo));
+            actions.add(Action.of("redo: one revision forward", "Ctrl+Y", workspace::redo));
+            actions.add(Action.of("back to the hangar", "Ctrl+H", this::toHangar));
+            actions.add(Action.of("next stage", "Ctrl+Right", () -> along(1)));
+            actions.add(Action.of("stage before", "Ctrl+Left", () -> along(-1)));
+            actions.add(Action.of("mend the first finding", "Ctrl+Enter", ledger::mendFirst));
+        }
+        return actions;
+    }
+
+    private void toHangar() {
+        debriefOpen = false;
+        workspace.closeAircraft();
+    }
+
+    private void along(int step) {
+        Stage[] all = Stage.values();
+        go(all[Math.floorMod(workspace.stage().ordinal() + step, all.length)]);
+    }
+
+    private List<Action> everyAction() {
+        List<Action> actions = new ArrayList<>(place().actions());
+        actions.addAll(place().ledgerActions().stream()
+                .filter(a -> !actions.contains(a))
+                .toList());
+        actions.addAll(global());
+        return actions;
+    }
+
+    private void key(KeyEvent event) {
+        if (finder.isOpen()) {
+            return;
+        }
+        Node focus = root.getScene().getFocusOwner();
+        boolean typing = focus instanceof TextInputControl || focus instanceof ComboBoxBase;
+        boolean plain = !event.isControlDown() && !event.isAltDown() && !event.isMetaDown();
+        boolean pressing = plain
+                && (focus instanceof ButtonBase || rowLike(focus))
+                && (event.getCode() == KeyCode.ENTER
+                        || event.getCode() == KeyCode.SPACE
+                        || event.getCode() == KeyCode.LEFT
+                        || event.getCode() == KeyCode.RIGHT);
+        if (plain && (typing || pressing) && !event.getCode().isFunctionKey()) {
+            return;
+        }
+        for (Action action : everyAction()) {
+            if (action.keys().match(event)) {
+                event.consume();
+                action.run().run();
+                return;
+            }
+        }
+    }
+
+    /** Rows of the ledger, of tables and the bows answer Enter and arrows themselves. */
+    private static boolean rowLike(Node focus) {
+        return focus != null
+                && (focus.getStyleClass().contains("item")
+                        || focus.getStyleClass().contains("row")
+                        || focus.getStyleClass().contains("bow"));
+    }
+
+    private void keys() {
+        new KeysPanel(root, place().actions(), global()).open();
+    }
 }

@@ -23,33 +23,32 @@ import picocli.CommandLine.Parameters;
 
 /** Writes a picture of each main view from a fresh demo hangar. */
 @Command(
-    name = "shots",
-    mixinStandardHelpOptions = true,
-    description = "Write each main view from the demo hangar as a PNG of 1280 by 800.")
+        name = "shots",
+        mixinStandardHelpOptions = true,
+        description = "Write each main view from the demo hangar as a PNG of 1280 by 800.")
 final class ShotsCommand implements Callable<Integer> {
-  @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
 
-  @Parameters(paramLabel = "DIR", description = "folder to write into")
-  private Path folder;
+    @Parameters(paramLabel = "DIR", description = "folder to write into")
+    private Path folder;
 
-  @Option(names = "--json", description = "answer as JSON")
-  private boolean json;
+    @Option(names = "--json", description = "answer as JSON")
+    private boolean json;
 
-  @Override
-  public Integer call() throws Exception {
-    Path building = Files.createTempDirectory("drachen-shots");
-    Path file = building.resolve("hangar.drachen");
-    List<String> written = new ArrayList<>();
-    try (Hangar hangar = Hangar.open(file);
-        Background background = new Background()) {
-      DemoHangar.fill(hangar, Instant.now().getEpochSecond());
-      CountDownLatch started = new CountDownLatch(1);
-      Platform.startup(started::countDown);
-      started.await();
-      Workspace workspace = new Workspace(hangar, Clock.systemUTC());
-      Scene scene =
-          Background.askScreen(
-              () -> {
+    @Override
+    public Integer call() throws Exception {
+        Path building = Files.createTempDirectory("drachen-shots");
+        Path file = building.resolve("hangar.drachen");
+        List<String> written = new ArrayList<>();
+        try (Hangar hangar = Hangar.open(file);
+                Background background = new Background()) {
+            DemoHangar.fill(hangar, Instant.now().getEpochSecond());
+            CountDownLatch started = new CountDownLatch(1);
+            Platform.startup(started::countDown);
+            started.await();
+            Workspace workspace = new Workspace(hangar, Clock.systemUTC());
+            Scene scene = Background.askScreen(() -> {
                 Shell shell = new Shell(workspace, background);
                 Scene made = new Scene(shell.root(), 1280, 800);
                 Theme.style(made);
@@ -57,28 +56,28 @@ final class ShotsCommand implements Callable<Integer> {
                 window.setScene(made);
                 window.show();
                 return made;
-              });
-      for (Views.View view : Views.all(workspace, scene)) {
-        view.prepare();
-        Path picture = folder.resolve(view.name() + ".png");
-        Background.askScreen(
-            () -> {
-              Pictures.save(scene, picture);
-              return null;
             });
-        written.add(picture.toString());
-      }
-      Platform.exit();
-    } finally {
-      try (var left = Files.walk(building)) {
-        left.sorted(java.util.Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
-      }
+            for (Views.View view : Views.all(workspace, scene)) {
+                view.prepare();
+                Path picture = folder.resolve(view.name() + ".png");
+                Background.askScreen(() -> {
+                    Pictures.save(scene, picture);
+                    return null;
+                });
+                written.add(picture.toString());
+            }
+            Platform.exit();
+        } finally {
+            try (var left = Files.walk(building)) {
+                left.sorted(java.util.Comparator.reverseOrder())
+                        .forEach(p -> p.toFile().delete());
+            }
+        }
+        if (json) {
+            spec.commandLine().getOut().println(Json.text(written));
+        } else {
+            written.forEach(spec.commandLine().getOut()::println);
+        }
+        return Main.DONE;
     }
-    if (json) {
-      spec.commandLine().getOut().println(Json.text(written));
-    } else {
-      written.forEach(spec.commandLine().getOut()::println);
-    }
-    return Main.DONE;
-  }
 }

@@ -5,24 +5,23 @@ import java.util.Optional;
 
 /** The usual user folders, by the XDG Base Directory Specification (freedesktop.org, 0.8, 2021). */
 final class UserFolders {
-  private UserFolders() {}
+    private UserFolders() {}
 
-  /** Where hangars live unless named otherwise. */
-  static Path data() {
-    return folder("XDG_DATA_HOME", ".local/share");
-  }
+    /** Where hangars live unless named otherwise. */
+    static Path data() {
+        return folder("XDG_DATA_HOME", ".local/share");
+    }
 
-  /** Where the window's place is remembered. */
-  static Path state() {
-    return folder("XDG_STATE_HOME", ".local/state");
-  }
+    /** Where the window's place is remembered. */
+    static Path state() {
+        return folder("XDG_STATE_HOME", ".local/state");
+    }
 
-  private static Path folder(String variable, String otherwise) {
-    Path base =
-        Optional.ofNullable(System.getenv(variable))
-            .filter(v -> !v.isBlank())
-            .map(Path::of)
-            .orElse(Path.of(System.getProperty("user.home"), otherwise));
-    return base.resolve("drachen");
-  }
+    private static Path folder(String variable, String otherwise) {
+        Path base = Optional.ofNullable(System.getenv(variable))
+                .filter(v -> !v.isBlank())
+                .map(Path::of)
+                .orElse(Path.of(System.getProperty("user.home"), otherwise));
+        return base.resolve("drachen");
+    }
 }

@@ -10,106 +10,100 @@ import javafx.application.Platform;
 
 /** Runs long work beside the interface and brings the result back to it. */
 public final class Background implements AutoCloseable {
-  private final ExecutorService worker =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            Thread thread = new Thread(task, "drachen-work");
-            thread.setDaemon(true);
-            return thread;
-          });
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "drachen-work");
+        thread.setDaemon(true);
+        return thread;
+    });
 
-  /** Long work that reports its progress and looks whether it is to stop. */
-  public interface Work<T> {
-    /** Does the work. */
-    T run(Running running) throws Exception;
-  }
-
-  /** The running work's side. */
-  public static final class Running {
-    private final AtomicBoolean cancelled = new AtomicBoolean();
-    private final DoubleConsumer progress;
-
-    private Running(DoubleConsumer progress) {
-      this.progress = progress;
+    /** Long work that reports its progress and looks whether it is to stop. */
+    public interface Work<T> {
+        /** Does the work. */
+        T run(Running running) throws Exception;
     }
 
-    public boolean cancelled() {
-      return cancelled.get();
+    /** The running work's side. */
+    public static final class Running {
+        private final AtomicBoolean cancelled = new AtomicBoolean();
+        private final DoubleConsumer progress;
+
+        private Running(DoubleConsumer progress) {
+            this.progress = progress;
+        }
+
+        public boolean cancelled() {
+            return cancelled.get();
+        }
+
+        /**
+         * @param share done so far, 0 to 1
+         */
+        public void progress(double share) {
+            Platform.runLater(() -> progress.accept(share));
+        }
+    }
+
+    /** The caller's handle. */
+    public interface Handle {
+        /** Asks the work to stop; its result is then dropped. */
+        void cancel();
     }
 
     /**
-     * @param share done so far, 0 to 1
+     * Starts work; the three receivers are called on the interface thread.
+     *
+     * @param work what to do
+     * @param progress receives the share done
+     * @param done receives the result, unless cancelled
+     * @param failed receives what went wrong, unless cancelled
      */
-    public void progress(double share) {
-      Platform.runLater(() -> progress.accept(share));
-    }
-  }
-
-  /** The caller's handle. */
-  public interface Handle {
-    /** Asks the work to stop; its result is then dropped. */
-    void cancel();
-  }
-
-  /**
-   * Starts work; the three receivers are called on the interface thread.
-   *
-   * @param work what to do
-   * @param progress receives the share done
-   * @param done receives the result, unless cancelled
-   * @param failed receives what went wrong, unless cancelled
-   */
-  public <T> Handle start(
-      Work<T> work, DoubleConsumer progress, Consumer<T> done, Consumer<Exception> failed) {
-    Running running = new Running(progress);
-    worker.execute(
-        () -> {
-          try {
-            T result = work.run(running);
-            Platform.runLater(
-                () -> {
-                  if (!running.cancelled()) {
-                    done.accept(result);
-                  }
+    public <T> Handle start(Work<T> work, DoubleConsumer progress, Consumer<T> done, Consumer<Exception> failed) {
+        Running running = new Running(progress);
+        worker.execute(() -> {
+            try {
+                T result = work.run(running);
+                Platform.runLater(() -> {
+                    if (!running.cancelled()) {
+                        done.accept(result);
+                    }
                 });
-          } catch (Exception e) {
-            Platform.runLater(
-                () -> {
-                  if (!running.cancelled()) {
-                    failed.accept(e);
-                  }
+            } catch (Exception e) {
+                Platform.runLater(() -> {
+                    if (!running.cancelled()) {
+                        failed.accept(e);
+                    }
                 });
-          }
+            }
         });
-    return () -> running.cancelled.set(true);
-  }
-
-  /** Runs on the interface thread: at once if this is it, else later. */
-  public static void onScreen(Runnable task) {
-    if (Platform.isFxApplicationThread()) {
-      task.run();
-    } else {
-      Platform.runLater(task);
+        return () -> running.cancelled.set(true);
     }
-  }
 
-  /** Runs on the interface thread after what is queued there. */
-  public static void soon(Runnable task) {
-    Platform.runLater(task);
-  }
-
-  /** Runs on the interface thread and waits for the result. */
-  public static <T> T askScreen(Callable<T> task) throws Exception {
-    if (Platform.isFxApplicationThread()) {
-      return task.call();
+    /** Runs on the interface thread: at once if this is it, else later. */
+    public static void onScreen(Runnable task) {
+        if (Platform.isFxApplicationThread()) {
+            task.run();
+        } else {
+            Platform.runLater(task);
+        }
     }
-    var future = new java.util.concurrent.FutureTask<>(task);
-    Platform.runLater(future);
-    return future.get();
-  }
 
-  @Override
-  public void close() {
-    worker.shutdownNow();
-  }
+    /** Runs on the interface thread after what is queued there. */
+    public static void soon(Runnable task) {
+        Platform.runLater(task);
+    }
+
+    /** Runs on the interface thread and waits for the result. */
+    public static <T> T askScreen(Callable<T> task) throws Exception {
+        if (Platform.isFxApplicationThread()) {
+            return task.call();
+        }
+        var future = new java.util.concurrent.FutureTask<>(task);
+        Platform.runLater(future);
+        return future.get();
+    }
+
+    @Override
+    public void close() {
+        worker.shutdownNow();
+    }
 }

@@ -8,19 +8,19 @@ import javafx.scene.canvas.GraphicsContext;
 
 /** The line in small, for the shelf. */
 public final class MiniLine extends Canvas {
-  /** A small line. */
-  public MiniLine(Clearance clearance, double width) {
-    super(width, 58);
-    GraphicsContext g = getGraphicsContext2D();
-    g.setStroke(Ink.INK);
-    g.setLineWidth(1.2);
-    g.strokeLine(0, 50, width - 24, 16);
-    Stage[] stages = Stage.values();
-    for (int i = 0; i < stages.length; i++) {
-      double x = 14 + (width - 66) * i / (stages.length - 1);
-      Bow.paint(g, clearance.stages().get(stages[i]), x, 50 - 34 * x / (width - 24), 8, 5.5);
+    /** A small line. */
+    public MiniLine(Clearance clearance, double width) {
+        super(width, 58);
+        GraphicsContext g = getGraphicsContext2D();
+        g.setStroke(Ink.INK);
+        g.setLineWidth(1.2);
+        g.strokeLine(0, 50, width - 24, 16);
+        Stage[] stages = Stage.values();
+        for (int i = 0; i < stages.length; i++) {
+            double x = 14 + (width - 66) * i / (stages.length - 1);
+            Bow.paint(g, clearance.stages().get(stages[i]), x, 50 - 34 * x / (width - 24), 8, 5.5);
+        }
+        Bow.kite(g, width - 20, 15, 13);
+        setAccessibleText("cleared to " + clearance.sentence());
     }
-    Bow.kite(g, width - 20, 15, 13);
-    setAccessibleText("cleared to " + clearance.sentence());
-  }
 }

@@ -10,57 +10,56 @@ import javafx.scene.text.FontWeight;
 
 /** Loads the shipped fonts and styles a scene. */
 public final class Theme {
-  /** Family for text. */
-  public static final String TEXT = "Barlow Semi Condensed";
+    /** Family for text. */
+    public static final String TEXT = "Barlow Semi Condensed";
 
-  /** Family for figures. */
-  public static final String FIGURES = "B612";
+    /** Family for figures. */
+    public static final String FIGURES = "B612";
 
-  private static final List<String> FONTS =
-      List.of(
-          "BarlowSemiCondensed_400Regular.ttf",
-          "BarlowSemiCondensed_500Medium.ttf",
-          "BarlowSemiCondensed_600SemiBold.ttf",
-          "B612-Regular.otf",
-          "B612-Bold.otf");
+    private static final List<String> FONTS = List.of(
+            "BarlowSemiCondensed_400Regular.ttf",
+            "BarlowSemiCondensed_500Medium.ttf",
+            "BarlowSemiCondensed_600SemiBold.ttf",
+            "B612-Regular.otf",
+            "B612-Bold.otf");
 
-  private static boolean loaded;
+    private static boolean loaded;
 
-  private Theme() {}
+    private Theme() {}
 
-  /** Loads the fonts once. */
-  public static synchronized void load() {
-    if (loaded) {
-      return;
+    /** Loads the fonts once. */
+    public static synchronized void load() {
+        if (loaded) {
+            return;
+        }
+        for (String name : FONTS) {
+            try (InputStream in = Theme.class.getResourceAsStream("fonts/" + name)) {
+                Font.loadFont(in, 12);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+        loaded = true;
     }
-    for (String name : FONTS) {
-      try (InputStream in = Theme.class.getResourceAsStream("fonts/" + name)) {
-        Font.loadFont(in, 12);
-      } catch (IOException e) {
-        throw new UncheckedIOException(e);
-      }
+
+    /** Styles a scene. */
+    public static void style(Scene scene) {
+        load();
+        scene.getStylesheets().add(Theme.class.getResource("drachen.css").toExternalForm());
     }
-    loaded = true;
-  }
 
-  /** Styles a scene. */
-  public static void style(Scene scene) {
-    load();
-    scene.getStylesheets().add(Theme.class.getResource("drachen.css").toExternalForm());
-  }
+    /** Text font for painters. */
+    public static Font text(double size) {
+        return Font.font(TEXT, size);
+    }
 
-  /** Text font for painters. */
-  public static Font text(double size) {
-    return Font.font(TEXT, size);
-  }
+    /** Strong text font for painters. */
+    public static Font strong(double size) {
+        return Font.font("Barlow Semi Condensed SemiBold", FontWeight.SEMI_BOLD, size);
+    }
 
-  /** Strong text font for painters. */
-  public static Font strong(double size) {
-    return Font.font("Barlow Semi Condensed SemiBold", FontWeight.SEMI_BOLD, size);
-  }
-
-  /** Figure font for painters. */
-  public static Font figures(double size) {
-    return Font.font(FIGURES, size);
-  }
+    /** Figure font for painters. */
+    public static Font figures(double size) {
+        return Font.font(FIGURES, size);
+    }
 }

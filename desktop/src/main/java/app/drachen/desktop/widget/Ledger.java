@@ -22,175 +22,168 @@ import javafx.scene.layout.VBox;
  * What stands between the aircraft and the next stage: findings with reason, working and action.
  */
 public final class Ledger extends VBox {
-  private final Workspace workspace;
-  private final Consumer<Remedy.GoTo> goTo;
-  private final VBox items = new VBox();
-  private final HBox buttons = new HBox(8);
+    private final Workspace workspace;
+    private final Consumer<Remedy.GoTo> goTo;
+    private final VBox items = new VBox();
+    private final HBox buttons = new HBox(8);
 
-  /** A ledger on a workspace; going to a place is left to the shell. */
-  public Ledger(Workspace workspace, Consumer<Remedy.GoTo> goTo) {
-    super(8);
-    this.workspace = workspace;
-    this.goTo = goTo;
-    getStyleClass().add("ledger");
-    setId("ledger");
-    setMinWidth(360);
-    setPrefWidth(360);
-    setMaxWidth(360);
-    ScrollPane scroll = new ScrollPane(items);
-    scroll.setFitToWidth(true);
-    scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-    scroll.setFocusTraversable(false);
-    VBox.setVgrow(scroll, Priority.ALWAYS);
-    getChildren().addAll(scroll, buttons);
-  }
-
-  /** Shows findings that a stage's rules made. */
-  public void show(Stage stage, List<Action> actions) {
-    List<Ruling> rulings = workspace.clearance().of(stage);
-    items.getChildren().setAll(head(heading(stage), summary(rulings)));
-    for (Ruling ruling : rulings) {
-      items.getChildren().add(item(ruling.finding(), ruling.remedies()));
+    /** A ledger on a workspace; going to a place is left to the shell. */
+    public Ledger(Workspace workspace, Consumer<Remedy.GoTo> goTo) {
+        super(8);
+        this.workspace = workspace;
+        this.goTo = goTo;
+        getStyleClass().add("ledger");
+        setId("ledger");
+        setMinWidth(360);
+        setPrefWidth(360);
+        setMaxWidth(360);
+        ScrollPane scroll = new ScrollPane(items);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(scroll, buttons);
     }
-    show(actions);
-  }
 
-  /** Shows findings from elsewhere, such as a debrief. */
-  public void show(String title, String subtitle, List<Finding> findings, List<Action> actions) {
-    items.getChildren().setAll(head(title, subtitle));
-    findings.forEach(f -> items.getChildren().add(item(f, List.of())));
-    show(actions);
-  }
-
-  /** Adds a block of findings under a heading. */
-  public void add(String caption, List<Finding> findings) {
-    items.getChildren().add(caption(caption));
-    findings.forEach(f -> items.getChildren().add(item(f, List.of())));
-  }
-
-  private void show(List<Action> actions) {
-    buttons.getChildren().clear();
-    for (int i = 0; i < actions.size(); i++) {
-      buttons
-          .getChildren()
-          .add(i == 0 ? Texts.button(actions.get(i), "primary") : Texts.button(actions.get(i)));
-    }
-  }
-
-  private static VBox head(String title, String subtitle) {
-    VBox head = new VBox(Texts.wrapped(title, "heading"), Texts.wrapped(subtitle, "soft"));
-    VBox.setMargin(head, new javafx.geometry.Insets(0, 0, 8, 0));
-    return head;
-  }
-
-  private static Region caption(String text) {
-    Region label = Texts.label(text.toUpperCase(java.util.Locale.ROOT), "caps");
-    VBox.setMargin(label, new javafx.geometry.Insets(14, 0, 6, 0));
-    return label;
-  }
-
-  private static String heading(Stage stage) {
-    return switch (stage) {
-      case BUILD -> "Before this aircraft goes on";
-      case THROWS -> "Throws and senses";
-      case MODES -> "Modes and the way home";
-      case BENCH -> "On the bench";
-      case MAIDEN -> "Before the first flight";
-      default -> stage.label();
-    };
-  }
-
-  private static String summary(List<Ruling> rulings) {
-    long stops = count(rulings, State.STOP);
-    long stale = count(rulings, State.STALE);
-    long cautions = count(rulings, State.CAUTION);
-    long open = count(rulings, State.OPEN);
-    StringBuilder text = new StringBuilder();
-    append(text, stops, "stop", "stops");
-    append(text, stale, "stale", "stale");
-    append(text, cautions, "caution", "cautions");
-    append(text, open, "open", "open");
-    return text.length() == 0
-        ? (rulings.isEmpty() ? "" : "Nothing is in the way here")
-        : text.toString();
-  }
-
-  private static long count(List<Ruling> rulings, State state) {
-    return rulings.stream().filter(r -> r.finding().state() == state).count();
-  }
-
-  private static void append(StringBuilder text, long n, String one, String many) {
-    if (n > 0) {
-      text.append(text.length() == 0 ? "" : ", ").append(n).append(' ').append(n == 1 ? one : many);
-    }
-  }
-
-  private Region item(Finding finding, List<Remedy> remedies) {
-    VBox words = new VBox(2);
-    words.getChildren().add(Texts.wrapped(finding.title(), "name"));
-    if (!finding.detail().isEmpty()) {
-      words.getChildren().add(Texts.wrapped(finding.detail(), "soft"));
-    }
-    FlowPane links = new FlowPane(14, 2);
-    if (!finding.workings().isEmpty()) {
-      Hyperlink link = new Hyperlink("show working");
-      link.setOnAction(e -> WorkingPopover.show(link, finding.workings(), workspace.units()));
-      links.getChildren().add(link);
-    }
-    if (finding.state() != State.GOOD) {
-      for (Remedy remedy : remedies) {
-        if (!(remedy instanceof Remedy.GoTo)) {
-          Hyperlink link = new Hyperlink(remedy.label());
-          link.getStyleClass().add("strong");
-          link.setOnAction(e -> carryOut(remedy));
-          links.getChildren().add(link);
+    /** Shows findings that a stage's rules made. */
+    public void show(Stage stage, List<Action> actions) {
+        List<Ruling> rulings = workspace.clearance().of(stage);
+        items.getChildren().setAll(head(heading(stage), summary(rulings)));
+        for (Ruling ruling : rulings) {
+            items.getChildren().add(item(ruling.finding(), ruling.remedies()));
         }
-      }
+        show(actions);
     }
-    if (!links.getChildren().isEmpty()) {
-      words.getChildren().add(links);
+
+    /** Shows findings from elsewhere, such as a debrief. */
+    public void show(String title, String subtitle, List<Finding> findings, List<Action> actions) {
+        items.getChildren().setAll(head(title, subtitle));
+        findings.forEach(f -> items.getChildren().add(item(f, List.of())));
+        show(actions);
     }
-    HBox.setHgrow(words, Priority.ALWAYS);
-    StateMark mark = new StateMark(finding.state());
-    VBox markBox = new VBox(mark);
-    markBox.setPadding(new javafx.geometry.Insets(3, 0, 0, 0));
-    HBox item = new HBox(11, markBox, words);
-    item.getStyleClass().add("item");
-    item.setAlignment(Pos.TOP_LEFT);
-    item.setFocusTraversable(true);
-    item.setAccessibleText(
-        finding.state().label() + ": " + finding.title() + ". " + finding.detail());
-    item.setOnKeyPressed(
-        e -> {
-          if (e.getCode() == KeyCode.ENTER && !remedies.isEmpty()) {
-            carryOut(remedies.get(0));
-            e.consume();
-          } else if (e.getCode() == KeyCode.W && !finding.workings().isEmpty()) {
-            WorkingPopover.show(item, finding.workings(), workspace.units());
-            e.consume();
-          }
+
+    /** Adds a block of findings under a heading. */
+    public void add(String caption, List<Finding> findings) {
+        items.getChildren().add(caption(caption));
+        findings.forEach(f -> items.getChildren().add(item(f, List.of())));
+    }
+
+    private void show(List<Action> actions) {
+        buttons.getChildren().clear();
+        for (int i = 0; i < actions.size(); i++) {
+            buttons.getChildren().add(i == 0 ? Texts.button(actions.get(i), "primary") : Texts.button(actions.get(i)));
+        }
+    }
+
+    private static VBox head(String title, String subtitle) {
+        VBox head = new VBox(Texts.wrapped(title, "heading"), Texts.wrapped(subtitle, "soft"));
+        VBox.setMargin(head, new javafx.geometry.Insets(0, 0, 8, 0));
+        return head;
+    }
+
+    private static Region caption(String text) {
+        Region label = Texts.label(text.toUpperCase(java.util.Locale.ROOT), "caps");
+        VBox.setMargin(label, new javafx.geometry.Insets(14, 0, 6, 0));
+        return label;
+    }
+
+    private static String heading(Stage stage) {
+        return switch (stage) {
+            case BUILD -> "Before this aircraft goes on";
+            case THROWS -> "Throws and senses";
+            case MODES -> "Modes and the way home";
+            case BENCH -> "On the bench";
+            case MAIDEN -> "Before this flight";
+            default -> stage.label();
+        };
+    }
+
+    private static String summary(List<Ruling> rulings) {
+        long stops = count(rulings, State.STOP);
+        long stale = count(rulings, State.STALE);
+        long cautions = count(rulings, State.CAUTION);
+        long open = count(rulings, State.OPEN);
+        StringBuilder text = new StringBuilder();
+        append(text, stops, "stop", "stops");
+        append(text, stale, "stale", "stale");
+        append(text, cautions, "caution", "cautions");
+        append(text, open, "open", "open");
+        return text.length() == 0 ? (rulings.isEmpty() ? "" : "Nothing is in the way here") : text.toString();
+    }
+
+    private static long count(List<Ruling> rulings, State state) {
+        return rulings.stream().filter(r -> r.finding().state() == state).count();
+    }
+
+    private static void append(StringBuilder text, long n, String one, String many) {
+        if (n > 0) {
+            text.append(text.length() == 0 ? "" : ", ").append(n).append(' ').append(n == 1 ? one : many);
+        }
+    }
+
+    private Region item(Finding finding, List<Remedy> remedies) {
+        VBox words = new VBox(2);
+        words.getChildren().add(Texts.wrapped(finding.title(), "name"));
+        if (!finding.detail().isEmpty()) {
+            words.getChildren().add(Texts.wrapped(finding.detail(), "soft"));
+        }
+        FlowPane links = new FlowPane(14, 2);
+        if (!finding.workings().isEmpty()) {
+            Hyperlink link = new Hyperlink("show working");
+            link.setOnAction(e -> WorkingPopover.show(link, finding.workings(), workspace.units()));
+            links.getChildren().add(link);
+        }
+        if (finding.state() != State.GOOD) {
+            for (Remedy remedy : remedies) {
+                if (!(remedy instanceof Remedy.GoTo)) {
+                    Hyperlink link = new Hyperlink(remedy.label());
+                    link.getStyleClass().add("strong");
+                    link.setOnAction(e -> carryOut(remedy));
+                    links.getChildren().add(link);
+                }
+            }
+        }
+        if (!links.getChildren().isEmpty()) {
+            words.getChildren().add(links);
+        }
+        HBox.setHgrow(words, Priority.ALWAYS);
+        StateMark mark = new StateMark(finding.state());
+        VBox markBox = new VBox(mark);
+        markBox.setPadding(new javafx.geometry.Insets(3, 0, 0, 0));
+        HBox item = new HBox(11, markBox, words);
+        item.getStyleClass().add("item");
+        item.setAlignment(Pos.TOP_LEFT);
+        item.setFocusTraversable(true);
+        item.setAccessibleText(finding.state().label() + ": " + finding.title() + ". " + finding.detail());
+        item.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER && !remedies.isEmpty()) {
+                carryOut(remedies.get(0));
+                e.consume();
+            } else if (e.getCode() == KeyCode.W && !finding.workings().isEmpty()) {
+                WorkingPopover.show(item, finding.workings(), workspace.units());
+                e.consume();
+            }
         });
-    return item;
-  }
-
-  private void carryOut(Remedy remedy) {
-    if (remedy instanceof Remedy.Change change) {
-      workspace.edit(change.reason(), change.change());
-    } else if (remedy instanceof Remedy.GoTo place) {
-      goTo.accept(place);
+        return item;
     }
-  }
 
-  /** Carries out the first remedy of the most urgent finding of the stage. */
-  public void mendFirst() {
-    Optional<Ruling> first =
-        workspace.clearance().of(workspace.stage()).stream()
-            .filter(r -> r.finding().state() != State.GOOD && !r.remedies().isEmpty())
-            .findFirst();
-    if (first.isEmpty()) {
-      workspace.tell("Nothing to mend here with one key.");
-    } else {
-      carryOut(first.get().remedies().get(0));
+    private void carryOut(Remedy remedy) {
+        if (remedy instanceof Remedy.Change change) {
+            workspace.edit(change.reason(), change.change());
+        } else if (remedy instanceof Remedy.GoTo place) {
+            goTo.accept(place);
+        }
     }
-  }
+
+    /** Carries out the first remedy of the most urgent finding of the stage. */
+    public void mendFirst() {
+        Optional<Ruling> first = workspace.clearance().of(workspace.stage()).stream()
+                .filter(r -> r.finding().state() != State.GOOD && !r.remedies().isEmpty())
+                .findFirst();
+        if (first.isEmpty()) {
+            workspace.tell("Nothing to mend here with one key.");
+        } else {
+            carryOut(first.get().remedies().get(0));
+        }
+    }
 }

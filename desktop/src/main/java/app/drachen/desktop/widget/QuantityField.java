@@ -17,94 +17,90 @@ import javafx.scene.layout.Region;
  * old value back; what is no number or not allowed is marked and told, and nothing changes.
  */
 public final class QuantityField extends HBox {
-  private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
-  private final Quantity quantity;
-  private final TextField text = new TextField();
-  private final Label unit = Texts.label("", "soft");
-  private final Workspace.Notice notice;
-  private final DoublePredicate take;
-  private UnitSystem units = UnitSystem.METRIC;
-  private double value = Double.NaN;
+    private final Quantity quantity;
+    private final TextField text = new TextField();
+    private final Label unit = Texts.label("", "soft");
+    private final Workspace.Notice notice;
+    private final DoublePredicate take;
+    private UnitSystem units = UnitSystem.METRIC;
+    private double value = Double.NaN;
 
-  /**
-   * A field.
-   *
-   * @param name what it is, for the label and for screen readers
-   * @param quantity what kind of number
-   * @param notice told what is wrong with an entry
-   * @param take receives an entry in SI; returns whether it was taken
-   */
-  public QuantityField(
-      String name, Quantity quantity, Workspace.Notice notice, DoublePredicate take) {
-    super(6);
-    this.quantity = quantity;
-    this.notice = notice;
-    this.take = take;
-    setAlignment(Pos.CENTER_LEFT);
-    text.setPrefColumnCount(5);
-    text.setAccessibleText(name);
-    text.setTooltip(new Tooltip(name));
-    text.setId("field-" + name.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
-    unit.setMinWidth(Region.USE_PREF_SIZE);
-    if (!name.isEmpty()) {
-      Label label = Texts.label(name);
-      label.setLabelFor(text);
-      getChildren().addAll(label, Texts.spring());
-    }
-    getChildren().addAll(text, unit);
-    text.setOnAction(e -> commit());
-    text.setOnKeyPressed(
-        e -> {
-          if (e.getCode() == KeyCode.ESCAPE) {
-            show(value, units);
-            e.consume();
-          }
+    /**
+     * A field.
+     *
+     * @param name what it is, for the label and for screen readers
+     * @param quantity what kind of number
+     * @param notice told what is wrong with an entry
+     * @param take receives an entry in SI; returns whether it was taken
+     */
+    public QuantityField(String name, Quantity quantity, Workspace.Notice notice, DoublePredicate take) {
+        super(6);
+        this.quantity = quantity;
+        this.notice = notice;
+        this.take = take;
+        setAlignment(Pos.CENTER_LEFT);
+        text.setPrefColumnCount(5);
+        text.setAccessibleText(name);
+        text.setTooltip(new Tooltip(name));
+        text.setId("field-" + name.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
+        unit.setMinWidth(Region.USE_PREF_SIZE);
+        if (!name.isEmpty()) {
+            Label label = Texts.label(name);
+            label.setLabelFor(text);
+            getChildren().addAll(label, Texts.spring());
+        }
+        getChildren().addAll(text, unit);
+        text.setOnAction(e -> commit());
+        text.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                show(value, units);
+                e.consume();
+            }
         });
-    text.focusedProperty()
-        .addListener(
-            (o, was, is) -> {
-              if (was && !is) {
+        text.focusedProperty().addListener((o, was, is) -> {
+            if (was && !is) {
                 commit();
-              }
-            });
-  }
-
-  /** The text field itself, for focus. */
-  public TextField field() {
-    return text;
-  }
-
-  /** Makes the field narrower or wider. */
-  public QuantityField columns(int count) {
-    text.setPrefColumnCount(count);
-    text.setMinWidth(Region.USE_PREF_SIZE);
-    return this;
-  }
-
-  /** Shows a value. */
-  public void show(double si, UnitSystem system) {
-    value = si;
-    units = system;
-    unit.setText(quantity.unit(system).symbol());
-    text.setText(quantity.number(si, system));
-    text.pseudoClassStateChanged(WRONG, false);
-  }
-
-  private void commit() {
-    if (text.getText().equals(quantity.number(value, units))) {
-      return;
+            }
+        });
     }
-    try {
-      double typed = quantity.parse(text.getText(), units);
-      if (take.test(typed)) {
-        show(typed, units);
-      } else {
-        text.pseudoClassStateChanged(WRONG, true);
-      }
-    } catch (IllegalArgumentException e) {
-      text.pseudoClassStateChanged(WRONG, true);
-      notice.tell(e.getMessage());
+
+    /** The text field itself, for focus. */
+    public TextField field() {
+        return text;
     }
-  }
+
+    /** Makes the field narrower or wider. */
+    public QuantityField columns(int count) {
+        text.setPrefColumnCount(count);
+        text.setMinWidth(Region.USE_PREF_SIZE);
+        return this;
+    }
+
+    /** Shows a value. */
+    public void show(double si, UnitSystem system) {
+        value = si;
+        units = system;
+        unit.setText(quantity.unit(system).symbol());
+        text.setText(quantity.number(si, system));
+        text.pseudoClassStateChanged(WRONG, false);
+    }
+
+    private void commit() {
+        if (text.getText().equals(quantity.number(value, units))) {
+            return;
+        }
+        try {
+            double typed = quantity.parse(text.getText(), units);
+            if (take.test(typed)) {
+                show(typed, units);
+            } else {
+                text.pseudoClassStateChanged(WRONG, true);
+            }
+        } catch (IllegalArgumentException e) {
+            text.pseudoClassStateChanged(WRONG, true);
+            notice.tell(e.getMessage());
+        }
+    }
 }

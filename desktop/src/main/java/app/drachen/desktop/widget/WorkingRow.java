@@ -13,30 +13,29 @@ import javafx.scene.layout.Region;
 
 /** A value in a table; a click, Enter or Space shows its working. */
 public final class WorkingRow extends HBox {
-  /** A row. */
-  public WorkingRow(Working working, UnitSystem units) {
-    super(8);
-    getStyleClass().add("row");
-    setAlignment(Pos.CENTER_LEFT);
-    Label name = Texts.label(working.name());
-    Label value = Texts.label(working.text(units), "figure");
-    value.setMinWidth(Region.USE_PREF_SIZE);
-    getChildren().addAll(name, Texts.spring(), value);
-    setFocusTraversable(true);
-    setAccessibleRole(AccessibleRole.BUTTON);
-    setAccessibleText(working.name() + ", " + working.text(units) + ", show working");
-    Tooltip.install(this, new Tooltip("Show working"));
-    setOnMouseClicked(e -> show(working, units));
-    setOnKeyPressed(
-        e -> {
-          if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
-            show(working, units);
-            e.consume();
-          }
+    /** A row. */
+    public WorkingRow(Working working, UnitSystem units) {
+        super(8);
+        getStyleClass().add("row");
+        setAlignment(Pos.CENTER_LEFT);
+        Label name = Texts.label(working.name());
+        Label value = Texts.label(working.text(units), "figure");
+        value.setMinWidth(Region.USE_PREF_SIZE);
+        getChildren().addAll(name, Texts.spring(), value);
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.BUTTON);
+        setAccessibleText(working.name() + ", " + working.text(units) + ", show working");
+        Tooltip.install(this, new Tooltip("Show working"));
+        setOnMouseClicked(e -> show(working, units));
+        setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                show(working, units);
+                e.consume();
+            }
         });
-  }
+    }
 
-  private void show(Working working, UnitSystem units) {
-    WorkingPopover.show(this, List.of(working), units);
-  }
+    private void show(Working working, UnitSystem units) {
+        WorkingPopover.show(this, List.of(working), units);
+    }
 }

@@ -14,7 +14,6 @@ import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.rehearsal.RehearsalPlan;
-import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
@@ -26,158 +25,144 @@ import java.util.Map;
 
 /** Makes the demo hangar: three invented aircraft at three points of the line. */
 public final class DemoHangar {
-  /** Setting under which the field of the day is kept. */
-  public static final String FIELD = "field";
+    /** Setting under which the field of the day is kept. */
+    public static final String FIELD = "field";
 
-  private static final long DAY = 86_400;
+    private static final long DAY = 86_400;
 
-  private final Hangar hangar;
-  private final long today;
+    private final Hangar hangar;
+    private final long today;
 
-  private DemoHangar(Hangar hangar, long today) {
-    this.hangar = hangar;
-    this.today = today;
-  }
-
-  /**
-   * Fills an empty hangar.
-   *
-   * @param hangar the hangar
-   * @param today seconds since 1970-01-01 UTC that count as now
-   */
-  public static void fill(Hangar hangar, long today) {
-    DemoHangar demo = new DemoHangar(hangar, today);
-    hangar.keep(FIELD, SetupJson.writeField(DemoField.deichwiese()));
-    demo.rochen();
-    demo.strandlaeufer();
-    demo.seeschwalbe();
-  }
-
-  private void prove(
-      long aircraft, ProofKind kind, Evidence evidence, boolean passed, String note, int daysAgo) {
-    var now = hangar.current(aircraft);
-    hangar.add(
-        aircraft,
-        Proof.gained(
-            kind,
-            now.setup(),
-            now.number(),
-            today - daysAgo * DAY,
-            evidence,
-            passed,
-            note,
-            Map.of()));
-  }
-
-  /** A weighing that agrees with the parts list but for the given differences. */
-  private void weigh(long aircraft, double extraMass, double extraAft, int daysAgo) {
-    var now = hangar.current(aircraft);
-    MassProperties computed = now.setup().massProperties();
-    double mass = computed.mass() + extraMass;
-    double centre = computed.centre().aft() + extraAft;
-    hangar.add(
-        aircraft,
-        Proof.gained(
-            ProofKind.WEIGHING,
-            now.setup(),
-            now.number(),
-            today - daysAgo * DAY,
-            Evidence.REAL,
-            true,
-            Quantity.MASS.text(mass) + ", CG " + Quantity.LENGTH.text(centre) + " behind the nose",
-            Map.of(
-                "mass",
-                mass,
-                "centre",
-                centre,
-                "computedMass",
-                computed.mass(),
-                "computedCentre",
-                computed.centre().aft())));
-  }
-
-  private void rochen() {
-    Setup sound = DemoAircraft.rochen();
-    Setup bench = DemoAircraft.rochenOnTheBench();
-    long id = hangar.add(sound, "Drawn and built", today - 20 * DAY);
-    weigh(id, 0.004, 0.001, 18);
-    prove(id, ProofKind.STICK_TO_SURFACE, Evidence.REAL, true, "All surfaces as wanted", 12);
-    Setup servo =
-        sound.withControls(sound.controls().change(Surface.RIGHT_ELEVON, Output::turnedRound));
-    hangar.commit(id, servo, "Right elevon servo replaced", today - 3 * DAY);
-    hangar.commit(
-        id,
-        servo.withControls(servo.controls().withTrims(new RadioTrims(0.06, 0, 0))),
-        "Trim clicked in on the radio",
-        today - 2 * DAY);
-    hangar.commit(id, bench, "Selector weight raised on the radio", today - DAY);
-  }
-
-  private void strandlaeufer() {
-    long id = hangar.add(DemoAircraft.strandlaeufer(), "Drawn and built", today - 30 * DAY);
-    weigh(id, 0.006, -0.001, 9);
-    hangar.commit(
-        id, DemoAircraft.strandlaeuferNewPack(), "Pack 3S 2.9 Ah → 3S 3.5 Ah", today - DAY);
-  }
-
-  private void seeschwalbe() {
-    Setup sound = DemoAircraft.seeschwalbe();
-    Gains g = sound.gains();
-    long id = hangar.add(sound, "Drawn and built", today - 90 * DAY);
-    weigh(id, -0.003, 0.001, 80);
-    prove(id, ProofKind.STICK_TO_SURFACE, Evidence.REAL, true, "All surfaces as wanted", 78);
-    prove(id, ProofKind.TILT_TO_SURFACE, Evidence.REAL, true, "All surfaces as wanted", 78);
-    Field calm = DemoField.evening();
-    for (int i = 0; i < 4; i++) {
-      fly(id, "first-flight", calm, 100 + i, 70 - 4 * i);
+    private DemoHangar(Hangar hangar, long today) {
+        this.hangar = hangar;
+        this.today = today;
     }
-    prove(id, ProofKind.REHEARSAL, Evidence.REHEARSED, true, "Landed, all limits kept", 76);
-    prove(id, ProofKind.MANUAL_FLOWN, Evidence.REAL, true, "Four flights", 60);
-    prove(id, ProofKind.LEVEL_FLOWN, Evidence.REAL, true, "Settles in under 1 s", 56);
-    for (int i = 0; i < 4; i++) {
-      fly(id, "hold", DemoField.deichwiese(), 200 + i, 50 - 5 * i);
-    }
-    Setup quick =
-        sound.withGains(
-            new Gains(g.roll(), g.pitch(), g.yawRate(), 1.6, 0.09, g.speedGain(), g.pathPeriod()));
-    hangar.commit(id, quick, "Height gain raised at the desk", today - 10 * DAY);
-    String swing = "";
-    for (int i = 0; i < 3; i++) {
-      swing = fly(id, "hold", DemoField.deichwiese(), 300 + i, 8 - 2 * i);
-    }
-    prove(
-        id,
-        ProofKind.HOLD_FLOWN,
-        Evidence.REAL,
-        swing.isEmpty(),
-        swing.isEmpty() ? "Straight and level" : swing,
-        4);
-  }
 
-  /** Flies a card and keeps it as a flight; returns the debrief's word on swings, empty if none. */
-  private String fly(long aircraft, String cardId, Field field, long seed, int daysAgo) {
-    var now = hangar.current(aircraft);
-    var card = CardPlans.byId(cardId).orElseThrow().forAircraft(now.setup(), field);
-    Rehearsal flight = new Rehearsal(new RehearsalPlan(now.setup(), card, field, seed));
-    flight.finish();
-    hangar.add(
-        aircraft,
-        new FlightRecord(
-            0,
-            now.number(),
-            today - daysAgo * DAY,
-            false,
-            cardId,
-            flight.outcome().orElseThrow().sentence()),
-        flight.log());
-    return Debrief.of(flight.log(), now.setup(), field.density()).findings().stream()
-        .filter(f -> f.id().equals("TUNE-R10") && f.state() == State.STOP)
-        .findFirst()
-        .map(DemoHangar::inWords)
-        .orElse("");
-  }
+    /**
+     * Fills an empty hangar.
+     *
+     * @param hangar the hangar
+     * @param today seconds since 1970-01-01 UTC that count as now
+     */
+    public static void fill(Hangar hangar, long today) {
+        DemoHangar demo = new DemoHangar(hangar, today);
+        hangar.keep(FIELD, SetupJson.writeField(DemoField.deichwiese()));
+        demo.rochen();
+        demo.strandlaeufer();
+        demo.seeschwalbe();
+    }
 
-  private static String inWords(Finding finding) {
-    return finding.title() + ": " + finding.detail();
-  }
+    private void prove(long aircraft, ProofKind kind, Evidence evidence, boolean passed, String note, int daysAgo) {
+        var now = hangar.current(aircraft);
+        hangar.add(
+                aircraft,
+                Proof.gained(kind, now.setup(), now.number(), today - daysAgo * DAY, evidence, passed, note, Map.of()));
+    }
+
+    /** A weighing that agrees with the parts list but for the given differences. */
+    private void weigh(long aircraft, double extraMass, double extraAft, int daysAgo) {
+        var now = hangar.current(aircraft);
+        MassProperties computed = now.setup().massProperties();
+        double mass = computed.mass() + extraMass;
+        double centre = computed.centre().aft() + extraAft;
+        hangar.add(
+                aircraft,
+                Proof.gained(
+                        ProofKind.WEIGHING,
+                        now.setup(),
+                        now.number(),
+                        today - daysAgo * DAY,
+                        Evidence.REAL,
+                        true,
+                        Quantity.MASS.text(mass) + ", CG " + Quantity.LENGTH.text(centre) + " behind the nose",
+                        Map.of(
+                                "mass",
+                                mass,
+                                "centre",
+                                centre,
+                                "computedMass",
+                                computed.mass(),
+                                "computedCentre",
+                                computed.centre().aft())));
+    }
+
+    private void rochen() {
+        Setup sound = DemoAircraft.rochen();
+        Setup bench = DemoAircraft.rochenOnTheBench();
+        long id = hangar.add(sound, "Drawn and built", today - 20 * DAY);
+        weigh(id, 0.004, 0.001, 18);
+        prove(id, ProofKind.STICK_TO_SURFACE, Evidence.REAL, true, "All surfaces as wanted", 12);
+        Setup servo = sound.withControls(sound.controls().change(Surface.RIGHT_ELEVON, Output::turnedRound));
+        hangar.commit(id, servo, "Right elevon servo replaced", today - 3 * DAY);
+        hangar.commit(
+                id,
+                servo.withControls(servo.controls().withTrims(new RadioTrims(0.06, 0, 0))),
+                "Trim clicked in on the radio",
+                today - 2 * DAY);
+        hangar.commit(id, bench, "Selector weight raised on the radio", today - DAY);
+    }
+
+    private void strandlaeufer() {
+        long id = hangar.add(DemoAircraft.strandlaeufer(), "Drawn and built", today - 30 * DAY);
+        weigh(id, 0.006, -0.001, 9);
+        hangar.commit(id, DemoAircraft.strandlaeuferNewPack(), "Pack 3S 2.9 Ah → 3S 3.5 Ah", today - DAY);
+    }
+
+    private void seeschwalbe() {
+        Setup sound = DemoAircraft.seeschwalbe();
+        long id = hangar.add(sound, "Drawn and built", today - 90 * DAY);
+        weigh(id, -0.003, 0.001, 80);
+        prove(id, ProofKind.STICK_TO_SURFACE, Evidence.REAL, true, "All surfaces as wanted", 78);
+        prove(id, ProofKind.TILT_TO_SURFACE, Evidence.REAL, true, "All surfaces as wanted", 78);
+        Field calm = DemoField.evening();
+        for (int i = 0; i < 4; i++) {
+            fly(id, "first-flight", calm, 100 + i, 70 - 4 * i);
+        }
+        prove(id, ProofKind.REHEARSAL, Evidence.REHEARSED, true, "Landed, all limits kept", 76);
+        prove(id, ProofKind.MANUAL_FLOWN, Evidence.REAL, true, "Four flights", 60);
+        prove(id, ProofKind.LEVEL_FLOWN, Evidence.REAL, true, "Settles in under 1 s", 56);
+        for (int i = 0; i < 4; i++) {
+            fly(id, "hold", DemoField.deichwiese(), 200 + i, 50 - 5 * i);
+        }
+        Setup quick = DemoAircraft.seeschwalbePorpoising();
+        hangar.commit(id, quick, "Height gain raised at the desk", today - 10 * DAY);
+        String swing = "";
+        for (int i = 0; i < 3; i++) {
+            swing = fly(id, "hold", DemoField.deichwiese(), 300 + i, 8 - 2 * i);
+        }
+        prove(
+                id,
+                ProofKind.HOLD_FLOWN,
+                Evidence.REAL,
+                swing.isEmpty(),
+                swing.isEmpty() ? "Straight and level" : swing,
+                4);
+    }
+
+    /** Flies a card and keeps it as a flight; returns the debrief's word on swings, empty if none. */
+    private String fly(long aircraft, String cardId, Field field, long seed, int daysAgo) {
+        var now = hangar.current(aircraft);
+        var card = CardPlans.byId(cardId).orElseThrow().forAircraft(now.setup(), field);
+        Rehearsal flight = new Rehearsal(new RehearsalPlan(now.setup(), card, field, seed));
+        flight.finish();
+        hangar.add(
+                aircraft,
+                new FlightRecord(
+                        0,
+                        now.number(),
+                        today - daysAgo * DAY,
+                        false,
+                        cardId,
+                        flight.outcome().orElseThrow().sentence()),
+                flight.log());
+        return Debrief.of(flight.log(), now.setup(), field.density()).findings().stream()
+                .filter(f -> f.id().equals("TUNE-R10") && f.state() == State.STOP)
+                .findFirst()
+                .map(DemoHangar::inWords)
+                .orElse("");
+    }
+
+    private static String inWords(Finding finding) {
+        return finding.title() + ": " + finding.detail();
+    }
 }

@@ -10,5 +10,4 @@ package app.drachen.files.hangar;
  * @param card id of the card
  * @param outcome how it ended, one sentence
  */
-public record FlightRecord(
-    int number, int revision, long when, boolean rehearsed, String card, String outcome) {}
+public record FlightRecord(int number, int revision, long when, boolean rehearsed, String card, String outcome) {}

@@ -2,13 +2,13 @@ package app.drachen.files.hangar;
 
 /** The hangar file cannot be used: one sentence with file and remedy. */
 public final class HangarException extends RuntimeException {
-  private static final long serialVersionUID = 1;
+    private static final long serialVersionUID = 1;
 
-  public HangarException(String message, Throwable cause) {
-    super(message, cause);
-  }
+    public HangarException(String message, Throwable cause) {
+        super(message, cause);
+    }
 
-  public HangarException(String message) {
-    super(message);
-  }
+    public HangarException(String message) {
+        super(message);
+    }
 }

@@ -4,27 +4,25 @@ import java.util.List;
 
 /** Numbered migrations of the hangar file; a landed one is never changed. */
 final class Migrations {
-  private static final List<List<String>> ALL =
-      List.of(
-          List.of(
-              "CREATE TABLE aircraft (id INTEGER PRIMARY KEY, name TEXT NOT NULL,"
-                  + " current INTEGER NOT NULL, position INTEGER NOT NULL)",
-              "CREATE TABLE revision (aircraft INTEGER NOT NULL REFERENCES aircraft(id) ON DELETE"
-                  + " CASCADE, number INTEGER NOT NULL, parent INTEGER NOT NULL, reason TEXT NOT"
-                  + " NULL, made INTEGER NOT NULL, document TEXT NOT NULL,"
-                  + " PRIMARY KEY (aircraft, number))",
-              "CREATE TABLE proof (id INTEGER PRIMARY KEY, aircraft INTEGER NOT NULL REFERENCES"
-                  + " aircraft(id) ON DELETE CASCADE, kind TEXT NOT NULL, document TEXT NOT NULL)",
-              "CREATE TABLE flight (aircraft INTEGER NOT NULL REFERENCES aircraft(id) ON DELETE"
-                  + " CASCADE, number INTEGER NOT NULL, revision INTEGER NOT NULL, flown INTEGER"
-                  + " NOT NULL, rehearsed INTEGER NOT NULL, card TEXT NOT NULL, outcome TEXT NOT"
-                  + " NULL, log BLOB NOT NULL, PRIMARY KEY (aircraft, number))",
-              "CREATE TABLE setting (name TEXT PRIMARY KEY, value TEXT NOT NULL)",
-              "CREATE INDEX proof_of_aircraft ON proof(aircraft, kind)"));
+    private static final List<List<String>> ALL = List.of(List.of(
+            "CREATE TABLE aircraft (id INTEGER PRIMARY KEY, name TEXT NOT NULL,"
+                    + " current INTEGER NOT NULL, position INTEGER NOT NULL)",
+            "CREATE TABLE revision (aircraft INTEGER NOT NULL REFERENCES aircraft(id) ON DELETE"
+                    + " CASCADE, number INTEGER NOT NULL, parent INTEGER NOT NULL, reason TEXT NOT"
+                    + " NULL, made INTEGER NOT NULL, document TEXT NOT NULL,"
+                    + " PRIMARY KEY (aircraft, number))",
+            "CREATE TABLE proof (id INTEGER PRIMARY KEY, aircraft INTEGER NOT NULL REFERENCES"
+                    + " aircraft(id) ON DELETE CASCADE, kind TEXT NOT NULL, document TEXT NOT NULL)",
+            "CREATE TABLE flight (aircraft INTEGER NOT NULL REFERENCES aircraft(id) ON DELETE"
+                    + " CASCADE, number INTEGER NOT NULL, revision INTEGER NOT NULL, flown INTEGER"
+                    + " NOT NULL, rehearsed INTEGER NOT NULL, card TEXT NOT NULL, outcome TEXT NOT"
+                    + " NULL, log BLOB NOT NULL, PRIMARY KEY (aircraft, number))",
+            "CREATE TABLE setting (name TEXT PRIMARY KEY, value TEXT NOT NULL)",
+            "CREATE INDEX proof_of_aircraft ON proof(aircraft, kind)"));
 
-  private Migrations() {}
+    private Migrations() {}
 
-  static List<List<String>> all() {
-    return ALL;
-  }
+    static List<List<String>> all() {
+        return ALL;
+    }
 }

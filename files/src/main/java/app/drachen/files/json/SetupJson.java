@@ -26,184 +26,179 @@ import java.util.stream.Collectors;
 
 /** Reads and writes the set-up document, and the field of the day in the same style. */
 public final class SetupJson {
-  /** What the document says it is. */
-  public static final String FORMAT = "drachen-setup";
+    /** What the document says it is. */
+    public static final String FORMAT = "drachen-setup";
 
-  /** Version of the document this program writes. */
-  public static final int VERSION = 1;
+    /** Version of the document this program writes. */
+    public static final int VERSION = 1;
 
-  private static final long LARGEST = 5_000_000;
-  private static final ObjectMapper MAPPER = mapper();
+    private static final long LARGEST = 5_000_000;
+    private static final ObjectMapper MAPPER = mapper();
 
-  private SetupJson() {}
+    private SetupJson() {}
 
-  /** The document around a set-up. */
-  record Document(String format, int version, Setup setup) {}
+    /** The document around a set-up. */
+    record Document(String format, int version, Setup setup) {}
 
-  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-  @JsonSubTypes({
-    @JsonSubTypes.Type(value = Tail.Conventional.class, name = "conventional"),
-    @JsonSubTypes.Type(value = Tail.Vee.class, name = "vee"),
-    @JsonSubTypes.Type(value = Tail.None.class, name = "none")
-  })
-  private interface TailKinds {}
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Tail.Conventional.class, name = "conventional"),
+        @JsonSubTypes.Type(value = Tail.Vee.class, name = "vee"),
+        @JsonSubTypes.Type(value = Tail.None.class, name = "none")
+    })
+    private interface TailKinds {}
 
-  private static ObjectMapper mapper() {
-    return JsonMapper.builder()
-        .addModule(new Jdk8Module())
-        .addMixIn(Tail.class, TailKinds.class)
-        .enable(SerializationFeature.INDENT_OUTPUT)
-        .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
-        .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
-        .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
-        .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
-        .enable(DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
-        .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
-        .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
-        .build();
-  }
-
-  /** Writes a set-up as the document. */
-  public static String write(Setup setup) {
-    return toText(new Document(FORMAT, VERSION, setup));
-  }
-
-  /**
-   * Writes a set-up into a file, by way of a new file beside it, so that a failure loses nothing.
-   */
-  public static void write(Setup setup, Path file) throws IOException {
-    Path fresh = file.resolveSibling(file.getFileName() + ".new");
-    Files.writeString(fresh, write(setup) + "\n");
-    Files.move(fresh, file, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
-  }
-
-  /**
-   * Reads a set-up document from a file.
-   *
-   * @throws ImportFailedException with file, place and remedy
-   */
-  public static Setup read(Path file) throws ImportFailedException {
-    try {
-      if (Files.size(file) > LARGEST) {
-        throw new ImportFailedException(
-            file, "", "too large for a set-up (over 5 MB); choose a file that Drachen exported");
-      }
-      return read(Files.readString(file, StandardCharsets.UTF_8), file);
-    } catch (NoSuchFileException e) {
-      throw new ImportFailedException(file, "", "there is no such file; check the name");
-    } catch (MalformedInputException e) {
-      throw new ImportFailedException(
-          file, "", "this is no text in UTF-8; choose a file that Drachen exported");
-    } catch (IOException e) {
-      throw new ImportFailedException(file, "", "cannot be read (" + e.getMessage() + ")");
+    private static ObjectMapper mapper() {
+        return JsonMapper.builder()
+                .addModule(new Jdk8Module())
+                .addMixIn(Tail.class, TailKinds.class)
+                .enable(SerializationFeature.INDENT_OUTPUT)
+                .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+                .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
+                .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                .enable(DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
+                .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
+                .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+                .build();
     }
-  }
 
-  /**
-   * Reads a set-up document from text.
-   *
-   * @param text the document
-   * @param named file to name in messages
-   * @throws ImportFailedException with file, place and remedy
-   */
-  public static Setup read(String text, Path named) throws ImportFailedException {
-    try {
-      var tree = MAPPER.readTree(text);
-      if (tree == null || !tree.isObject() || !FORMAT.equals(tree.path("format").asText())) {
-        throw new ImportFailedException(
-            named,
-            "",
-            "this is no Drachen set-up (\u201cformat\u201d is not \u201c"
-                + FORMAT
-                + "\u201d); choose a file that Drachen exported");
-      }
-      if (tree.path("version").asInt() > VERSION) {
-        throw new ImportFailedException(
-            named,
-            "version " + tree.path("version").asInt(),
-            "written by a newer Drachen; update this one");
-      }
-      return MAPPER.readValue(text, Document.class).setup();
-    } catch (JsonMappingException e) {
-      throw new ImportFailedException(named, place(e), cause(e));
-    } catch (JsonProcessingException e) {
-      throw new ImportFailedException(
-          named,
-          line(e.getLocation()),
-          "the JSON is broken here ("
-              + firstLine(e.getOriginalMessage())
-              + "); mend it or export again");
+    /** Writes a set-up as the document. */
+    public static String write(Setup setup) {
+        return toText(new Document(FORMAT, VERSION, setup));
     }
-  }
 
-  private static String place(JsonMappingException e) {
-    String path =
-        e.getPath().stream()
-            .map(
-                r -> r.getFieldName() == null ? String.valueOf(r.getIndex() + 1) : r.getFieldName())
-            .collect(Collectors.joining(" › "));
-    String line = line(e.getLocation());
-    return path.isEmpty() ? line : line.isEmpty() ? path : line + ", " + path;
-  }
-
-  private static String line(JsonLocation location) {
-    return location == null || location.getLineNr() < 1 ? "" : "line " + location.getLineNr();
-  }
-
-  private static String cause(JsonMappingException e) {
-    Throwable root = e;
-    while (root.getCause() != null) {
-      root = root.getCause();
+    /**
+     * Writes a set-up into a file, by way of a new file beside it, so that a failure loses nothing.
+     */
+    public static void write(Setup setup, Path file) throws IOException {
+        Path fresh = file.resolveSibling(file.getFileName() + ".new");
+        Files.writeString(fresh, write(setup) + "\n");
+        Files.move(fresh, file, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
     }
-    String message =
-        root instanceof JsonProcessingException p ? p.getOriginalMessage() : root.getMessage();
-    return firstLine(message) + "; correct it and read the file again";
-  }
 
-  private static String firstLine(String message) {
-    String text = message == null ? "unknown" : message.lines().findFirst().orElse("unknown");
-    text =
-        text.replaceAll("`[a-z.]*\\.([A-Za-z]+)(\\$[A-Za-z]+)?`", "$1")
-            .replaceAll(" \\(set Des.*", "");
-    return text.length() > 160 ? text.substring(0, 160) + "…" : text;
-  }
-
-  /** Writes a field. */
-  public static String writeField(Field field) {
-    return toText(field);
-  }
-
-  /**
-   * Reads a field.
-   *
-   * @throws ImportFailedException with place and remedy
-   */
-  public static Field readField(String text, Path named) throws ImportFailedException {
-    return fromText(text, Field.class, named);
-  }
-
-  /** Writes any of the hangar's records. */
-  public static String toText(Object value) {
-    try {
-      return MAPPER.writeValueAsString(value);
-    } catch (JsonProcessingException e) {
-      throw new IllegalStateException("records can always be written", e);
+    /**
+     * Reads a set-up document from a file.
+     *
+     * @throws ImportFailedException with file, place and remedy
+     */
+    public static Setup read(Path file) throws ImportFailedException {
+        try {
+            if (Files.size(file) > LARGEST) {
+                throw new ImportFailedException(
+                        file, "", "too large for a set-up (over 5 MB); choose a file that Drachen exported");
+            }
+            return read(Files.readString(file, StandardCharsets.UTF_8), file);
+        } catch (NoSuchFileException e) {
+            throw new ImportFailedException(file, "", "there is no such file; check the name");
+        } catch (MalformedInputException e) {
+            throw new ImportFailedException(file, "", "this is no text in UTF-8; choose a file that Drachen exported");
+        } catch (IOException e) {
+            throw new ImportFailedException(file, "", "cannot be read (" + e.getMessage() + ")");
+        }
     }
-  }
 
-  /**
-   * Reads one of the hangar's records.
-   *
-   * @throws ImportFailedException with place and remedy
-   */
-  public static <T> T fromText(String text, Class<T> type, Path named)
-      throws ImportFailedException {
-    try {
-      return MAPPER.readValue(text, type);
-    } catch (JsonMappingException e) {
-      throw new ImportFailedException(named, place(e), cause(e));
-    } catch (JsonProcessingException e) {
-      throw new ImportFailedException(named, line(e.getLocation()), "the JSON is broken here");
+    /**
+     * Reads a set-up document from text.
+     *
+     * @param text the document
+     * @param named file to name in messages
+     * @throws ImportFailedException with file, place and remedy
+     */
+    public static Setup read(String text, Path named) throws ImportFailedException {
+        try {
+            var tree = MAPPER.readTree(text);
+            if (tree == null
+                    || !tree.isObject()
+                    || !FORMAT.equals(tree.path("format").asText())) {
+                throw new ImportFailedException(
+                        named,
+                        "",
+                        "this is no Drachen set-up (\u201cformat\u201d is not \u201c"
+                                + FORMAT
+                                + "\u201d); choose a file that Drachen exported");
+            }
+            if (tree.path("version").asInt() > VERSION) {
+                throw new ImportFailedException(
+                        named,
+                        "version " + tree.path("version").asInt(),
+                        "written by a newer Drachen; update this one");
+            }
+            return MAPPER.readValue(text, Document.class).setup();
+        } catch (JsonMappingException e) {
+            throw new ImportFailedException(named, place(e), cause(e));
+        } catch (JsonProcessingException e) {
+            throw new ImportFailedException(
+                    named,
+                    line(e.getLocation()),
+                    "the JSON is broken here (" + firstLine(e.getOriginalMessage()) + "); mend it or export again");
+        }
     }
-  }
+
+    private static String place(JsonMappingException e) {
+        String path = e.getPath().stream()
+                .map(r -> r.getFieldName() == null ? String.valueOf(r.getIndex() + 1) : r.getFieldName())
+                .collect(Collectors.joining(" › "));
+        String line = line(e.getLocation());
+        return path.isEmpty() ? line : line.isEmpty() ? path : line + ", " + path;
+    }
+
+    private static String line(JsonLocation location) {
+        return location == null || location.getLineNr() < 1 ? "" : "line " + location.getLineNr();
+    }
+
+    private static String cause(JsonMappingException e) {
+        Throwable root = e;
+        while (root.getCause() != null) {
+            root = root.getCause();
+        }
+        String message = root instanceof JsonProcessingException p ? p.getOriginalMessage() : root.getMessage();
+        return firstLine(message) + "; correct it and read the file again";
+    }
+
+    private static String firstLine(String message) {
+        String text = message == null ? "unknown" : message.lines().findFirst().orElse("unknown");
+        text = text.replaceAll("Missing creator property '(\\w+)'.*", "\u201c$1\u201d is missing")
+                .replaceAll("Unrecognized field \"(\\w+)\".*", "\u201c$1\u201d is not known here");
+        text = text.replaceAll("`[a-z.]*\\.([A-Za-z]+)(\\$[A-Za-z]+)?`", "$1").replaceAll(" \\(set Des.*", "");
+        return text.length() > 160 ? text.substring(0, 160) + "…" : text;
+    }
+
+    /** Writes a field. */
+    public static String writeField(Field field) {
+        return toText(field);
+    }
+
+    /**
+     * Reads a field.
+     *
+     * @throws ImportFailedException with place and remedy
+     */
+    public static Field readField(String text, Path named) throws ImportFailedException {
+        return fromText(text, Field.class, named);
+    }
+
+    /** Writes any of the hangar's records. */
+    public static String toText(Object value) {
+        try {
+            return MAPPER.writeValueAsString(value);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("records can always be written", e);
+        }
+    }
+
+    /**
+     * Reads one of the hangar's records.
+     *
+     * @throws ImportFailedException with place and remedy
+     */
+    public static <T> T fromText(String text, Class<T> type, Path named) throws ImportFailedException {
+        try {
+            return MAPPER.readValue(text, type);
+        } catch (JsonMappingException e) {
+            throw new ImportFailedException(named, place(e), cause(e));
+        } catch (JsonProcessingException e) {
+            throw new ImportFailedException(named, line(e.getLocation()), "the JSON is broken here");
+        }
+    }
 }

@@ -20,96 +20,93 @@ import java.util.Optional;
 
 /** BUILD-R1: the centre of gravity lies in its window. */
 public final class CentreOfGravity implements ClearanceRule {
-  @Override
-  public String id() {
-    return "BUILD-R1";
-  }
-
-  @Override
-  public String demand() {
-    return "The static margin lies between 8 and 15 %, its lower bound not under 8 %.";
-  }
-
-  @Override
-  public Ruling check(Situation situation) {
-    Setup setup = situation.setup();
-    Balance balance = Balance.of(setup);
-    double outside = balance.outside();
-    if (balance.leastMargin() >= Balance.LEAST_MARGIN && outside <= 0) {
-      boolean noseHeavy = balance.margin() > Balance.GREATEST_MARGIN;
-      String margin = Quantity.SHARE_FINE.text(balance.margin());
-      return noseHeavy
-          ? Ruling.of(
-              Stage.BUILD,
-              Gate.LAUNCH,
-              Finding.of(
-                  id(),
-                  State.CAUTION,
-                  "CG is " + Quantity.LENGTH.text(-outside) + " ahead of the window",
-                  "Static margin " + margin + ", wanted 8–15 %. " + advice(balance),
-                  balance.marginWorking()),
-              remedies(setup, balance))
-          : Ruling.of(
-              Stage.BUILD,
-              Gate.LAUNCH,
-              Finding.of(
-                  id(),
-                  State.GOOD,
-                  "CG lies in the window",
-                  "Static margin " + margin + ".",
-                  balance.marginWorking()));
+    @Override
+    public String id() {
+        return "BUILD-R1";
     }
-    List<Working> workings = new ArrayList<>(List.of(balance.marginWorking()));
-    balance.packSlide().ifPresent(workings::add);
-    balance.ballast(0.02).ifPresent(workings::add);
-    return Ruling.of(
-        Stage.BUILD,
-        Gate.LAUNCH,
-        Finding.of(
-            id(),
-            State.STOP,
-            "CG is " + Quantity.LENGTH.text(Math.max(0, outside)) + " behind the window",
-            "Static margin "
-                + Quantity.SHARE_FINE.text(balance.margin())
-                + ", its lower bound "
-                + Quantity.SHARE_FINE.text(balance.leastMargin())
-                + "; 8 % is wanted. "
-                + advice(balance),
-            workings.toArray(new Working[0])),
-        remedies(setup, balance));
-  }
 
-  private static String advice(Balance balance) {
-    Optional<Working> slide = balance.packSlide();
-    Optional<Working> ballast = balance.outside() > 0 ? balance.ballast(0.02) : Optional.empty();
-    String by =
-        slide
-            .map(
-                w ->
-                    "Slide the pack "
+    @Override
+    public String demand() {
+        return "The static margin lies between 8 and 15 %, its lower bound not under 8 %.";
+    }
+
+    @Override
+    public Ruling check(Situation situation) {
+        Setup setup = situation.setup();
+        Balance balance = Balance.of(setup);
+        double outside = balance.outside();
+        if (balance.leastMargin() >= Balance.LEAST_MARGIN && outside <= 0) {
+            boolean noseHeavy = balance.margin() > Balance.GREATEST_MARGIN;
+            String margin = Quantity.SHARE_FINE.text(balance.margin());
+            return noseHeavy
+                    ? Ruling.of(
+                            Stage.BUILD,
+                            Gate.LAUNCH,
+                            Finding.of(
+                                    id(),
+                                    State.CAUTION,
+                                    "CG is " + Quantity.LENGTH.text(-outside) + " ahead of the window",
+                                    "Static margin " + margin + ", wanted 8–15 %. " + advice(balance),
+                                    balance.marginWorking()),
+                            remedies(setup, balance))
+                    : Ruling.of(
+                            Stage.BUILD,
+                            Gate.LAUNCH,
+                            Finding.of(
+                                    id(),
+                                    State.GOOD,
+                                    "CG lies in the window",
+                                    "Static margin " + margin + ".",
+                                    balance.marginWorking()));
+        }
+        List<Working> workings = new ArrayList<>(List.of(balance.marginWorking()));
+        balance.packSlide().ifPresent(workings::add);
+        balance.ballast(0.02).ifPresent(workings::add);
+        return Ruling.of(
+                Stage.BUILD,
+                Gate.LAUNCH,
+                Finding.of(
+                        id(),
+                        State.STOP,
+                        "CG is " + Quantity.LENGTH.text(Math.max(0, outside)) + " behind the window",
+                        "Static margin "
+                                + Quantity.SHARE_FINE.text(balance.margin())
+                                + ", its lower bound "
+                                + Quantity.SHARE_FINE.text(balance.leastMargin())
+                                + "; 8 % is wanted. "
+                                + advice(balance),
+                        workings.toArray(new Working[0])),
+                remedies(setup, balance));
+    }
+
+    private static String advice(Balance balance) {
+        Optional<Working> slide = balance.packSlide();
+        Optional<Working> ballast = balance.outside() > 0 ? balance.ballast(0.02) : Optional.empty();
+        String by = slide.map(w -> "Slide the pack "
                         + Quantity.LENGTH.text(Math.abs(w.value()))
                         + (w.value() < 0 ? " forward" : " aft"))
-            .orElse("Move something heavy");
-    return by
-        + ballast.map(w -> ", or add " + Quantity.MASS.text(w.value()) + " at the nose").orElse("")
-        + ".";
-  }
+                .orElse("Move something heavy");
+        return by
+                + ballast.map(w -> ", or add " + Quantity.MASS.text(w.value()) + " at the nose")
+                        .orElse("")
+                + ".";
+    }
 
-  /** Sliding the pack, where it stays inside the aircraft. */
-  private static Remedy[] remedies(Setup setup, Balance balance) {
-    if (balance.pack().isEmpty() || balance.packSlide().isEmpty()) {
-      return new Remedy[0];
+    /** Sliding the pack, where it stays inside the aircraft. */
+    private static Remedy[] remedies(Setup setup, Balance balance) {
+        if (balance.pack().isEmpty() || balance.packSlide().isEmpty()) {
+            return new Remedy[0];
+        }
+        Part pack = balance.pack().get();
+        double aft =
+                Math.rint((pack.position().aft() + balance.packSlide().get().value()) * 1000) / 1000;
+        if (aft < 0.01 || aft > setup.airframe().body().podLength()) {
+            return new Remedy[0];
+        }
+        Position moved =
+                new Position(aft, pack.position().right(), pack.position().up());
+        return new Remedy[] {
+            new Remedy.Change("Slide the pack", "Pack slid for balance", s -> s.withPart(pack.name(), p -> p.at(moved)))
+        };
     }
-    Part pack = balance.pack().get();
-    double aft =
-        Math.rint((pack.position().aft() + balance.packSlide().get().value()) * 1000) / 1000;
-    if (aft < 0.01 || aft > setup.airframe().body().podLength()) {
-      return new Remedy[0];
-    }
-    Position moved = new Position(aft, pack.position().right(), pack.position().up());
-    return new Remedy[] {
-      new Remedy.Change(
-          "Slide the pack", "Pack slid for balance", s -> s.withPart(pack.name(), p -> p.at(moved)))
-    };
-  }
 }

@@ -16,73 +16,67 @@ import app.drachen.core.working.Finding.State;
 
 /** MODES-R7: the bank limit can fly the circle in this wind. */
 public final class CircleRadius implements ClearanceRule {
-  @Override
-  public String id() {
-    return "MODES-R7";
-  }
-
-  @Override
-  public String demand() {
-    return "The circle is 15 % larger than the bank limit needs in today's wind.";
-  }
-
-  private static final double ROOM = 1.15;
-
-  @Override
-  public Ruling check(Situation situation) {
-    HomeProfile home = situation.setup().modes().home();
-    Limits limits = situation.setup().modes().limits();
-    if (situation.field().isEmpty()) {
-      return Ruling.of(
-          Stage.MODES,
-          Gate.CIRCLE,
-          Finding.of(
-              id(),
-              State.OPEN,
-              "Circle not judged without a wind",
-              "Enter today's field in Maiden."),
-          new Remedy.GoTo("Enter the field", Stage.MAIDEN));
+    @Override
+    public String id() {
+        return "MODES-R7";
     }
-    Field field = situation.field().get();
-    double wind = field.windAt(home.height());
-    Turn turn = new Turn(limits.cruiseSpeed(), limits.bank());
-    double wanted = ROOM * turn.leastCircle(wind);
-    if (home.circleRadius() >= wanted) {
-      return Ruling.of(
-          Stage.MODES,
-          Gate.CIRCLE,
-          Finding.of(
-              id(),
-              State.GOOD,
-              "The circle suits today's wind",
-              Quantity.DISTANCE.text(wanted) + " or more is wanted.",
-              turn.leastCircleWorking(wind)));
+
+    @Override
+    public String demand() {
+        return "The circle is 15 % larger than the bank limit needs in today's wind.";
     }
-    double needs =
-        Math.atan(
-            Math.pow(limits.cruiseSpeed() + wind, 2)
+
+    private static final double ROOM = 1.15;
+
+    @Override
+    public Ruling check(Situation situation) {
+        HomeProfile home = situation.setup().modes().home();
+        Limits limits = situation.setup().modes().limits();
+        if (situation.field().isEmpty()) {
+            return Ruling.of(
+                    Stage.MODES,
+                    Gate.CIRCLE,
+                    Finding.of(id(), State.OPEN, "Circle not judged without a wind", "Enter today's field in Maiden."),
+                    new Remedy.GoTo("Enter the field", Stage.MAIDEN));
+        }
+        Field field = situation.field().get();
+        double wind = field.windAt(home.height());
+        Turn turn = new Turn(limits.cruiseSpeed(), limits.bank());
+        double wanted = ROOM * turn.leastCircle(wind);
+        if (home.circleRadius() >= wanted) {
+            return Ruling.of(
+                    Stage.MODES,
+                    Gate.CIRCLE,
+                    Finding.of(
+                            id(),
+                            State.GOOD,
+                            "The circle suits today's wind",
+                            Quantity.DISTANCE.text(wanted) + " or more is wanted.",
+                            turn.leastCircleWorking(wind)));
+        }
+        double needs = Math.atan(Math.pow(limits.cruiseSpeed() + wind, 2)
                 / (app.drachen.core.air.Atmosphere.GRAVITY * home.circleRadius()));
-    double round = Math.ceil(wanted / 5) * 5;
-    return Ruling.of(
-        Stage.MODES,
-        Gate.CIRCLE,
-        Finding.of(
-            id(),
-            State.STOP,
-            "A "
-                + Quantity.DISTANCE.text(home.circleRadius())
-                + " circle needs "
-                + Quantity.BEARING.text(needs)
-                + " of bank downwind",
-            "The limit is "
-                + Quantity.BEARING.text(limits.bank())
-                + ". Take "
-                + Quantity.DISTANCE.text(round)
-                + ": least circle and 15 % in hand.",
-            turn.leastCircleWorking(wind)),
-        new Remedy.Change(
-            "Take " + Quantity.DISTANCE.text(round),
-            "Circle enlarged for the wind",
-            s -> s.withModes(s.modes().withHome(s.modes().home().withRadius(round)))));
-  }
+        double round = Math.ceil(wanted / 5) * 5;
+        return Ruling.of(
+                Stage.MODES,
+                Gate.CIRCLE,
+                Finding.of(
+                        id(),
+                        State.STOP,
+                        "A "
+                                + Quantity.DISTANCE.text(home.circleRadius())
+                                + " circle needs "
+                                + Quantity.BEARING.text(needs)
+                                + " of bank downwind",
+                        "The limit is "
+                                + Quantity.BEARING.text(limits.bank())
+                                + ". Take "
+                                + Quantity.DISTANCE.text(round)
+                                + ": least circle and 15 % in hand.",
+                        turn.leastCircleWorking(wind)),
+                new Remedy.Change(
+                        "Take " + Quantity.DISTANCE.text(round),
+                        "Circle enlarged for the wind",
+                        s -> s.withModes(s.modes().withHome(s.modes().home().withRadius(round)))));
+    }
 }

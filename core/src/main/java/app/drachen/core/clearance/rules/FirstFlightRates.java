@@ -15,57 +15,53 @@ import app.drachen.core.working.Working;
 
 /** THROWS-R9: the rates suit a first flight. */
 public final class FirstFlightRates implements ClearanceRule {
-  @Override
-  public String id() {
-    return "THROWS-R9";
-  }
-
-  @Override
-  public String demand() {
-    return "Full stick rolls at 45 to 150 °/s on the first flight, with some expo.";
-  }
-
-  private static final double MOST = Math.toRadians(150);
-  private static final double LEAST = Math.toRadians(45);
-
-  @Override
-  public Ruling check(Situation situation) {
-    Setup setup = situation.setup();
-    Working rate = ControlPower.rollRate(setup, setup.modes().limits().cruiseSpeed());
-    Rates rates = setup.controls().rates();
-    boolean wild = rate.value() > MOST;
-    boolean tame = rate.value() < LEAST;
-    boolean hard = rates.expo() < 0.05 && rates.roll() > 0.95;
-    String shown = Quantity.ANGULAR_RATE.text(rate.value());
-    if (!wild && !tame && !hard) {
-      return Ruling.advice(
-          Stage.THROWS,
-          Finding.of(
-              id(), State.GOOD, "Full stick rolls " + shown, "At cruise speed, ±25 %.", rate));
+    @Override
+    public String id() {
+        return "THROWS-R9";
     }
-    double wanted = Math.rint(rates.roll() * Math.toRadians(90) / rate.value() * 20) / 20;
-    double share = Math.max(0.2, Math.min(1, wanted));
-    return Ruling.advice(
-        Stage.THROWS,
-        Finding.of(
-            id(),
-            State.CAUTION,
-            "Full stick rolls " + shown,
-            "45–150 °/s suits a first flight; "
-                + Quantity.SHARE.text(share)
-                + " of rate gives about 90 °/s.",
-            rate),
-        new Remedy.Change(
-            "Take " + Quantity.SHARE.text(share),
-            "Roll rate set for the first flight",
-            s ->
-                s.withControls(
-                    s.controls()
-                        .withRates(
-                            new Rates(
-                                share,
-                                s.controls().rates().pitch(),
-                                s.controls().rates().yaw(),
-                                Math.max(0.3, s.controls().rates().expo()))))));
-  }
+
+    @Override
+    public String demand() {
+        return "Full stick rolls at 45 to 150 °/s on the first flight, with some expo.";
+    }
+
+    private static final double MOST = Math.toRadians(150);
+    private static final double LEAST = Math.toRadians(45);
+
+    @Override
+    public Ruling check(Situation situation) {
+        Setup setup = situation.setup();
+        Working rate = ControlPower.rollRate(setup, setup.modes().limits().cruiseSpeed());
+        Rates rates = setup.controls().rates();
+        boolean wild = rate.value() > MOST;
+        boolean tame = rate.value() < LEAST;
+        boolean hard = rates.expo() < 0.05 && rates.roll() > 0.95;
+        String shown = Quantity.ANGULAR_RATE.text(rate.value());
+        if (!wild && !tame && !hard) {
+            return Ruling.advice(
+                    Stage.THROWS,
+                    Finding.of(id(), State.GOOD, "Full stick rolls " + shown, "At cruise speed, ±25 %.", rate));
+        }
+        double wanted = Math.rint(rates.roll() * Math.toRadians(90) / rate.value() * 20) / 20;
+        double share = Math.max(0.2, Math.min(1, wanted));
+        return Ruling.advice(
+                Stage.THROWS,
+                Finding.of(
+                        id(),
+                        State.CAUTION,
+                        "Full stick rolls " + shown,
+                        "45–150 °/s suits a first flight; "
+                                + Quantity.SHARE.text(share)
+                                + " of rate gives about 90 °/s.",
+                        rate),
+                new Remedy.Change(
+                        "Take " + Quantity.SHARE.text(share),
+                        "Roll rate set for the first flight",
+                        s -> s.withControls(s.controls()
+                                .withRates(new Rates(
+                                        share,
+                                        s.controls().rates().pitch(),
+                                        s.controls().rates().yaw(),
+                                        Math.max(0.3, s.controls().rates().expo()))))));
+    }
 }

@@ -5,12 +5,12 @@ import app.drachen.core.clearance.ProofKind;
 
 /** TUNE-R10: Hold has been flown straight and without a swing. */
 public final class HoldFlown extends ProofRule {
-  public HoldFlown() {
-    super(ProofKind.HOLD_FLOWN, Gate.CIRCLE, "Hold not flown yet", "Fly card M3");
-  }
+    public HoldFlown() {
+        super(ProofKind.HOLD_FLOWN, Gate.CIRCLE, Gate.HOLD, "Hold not flown yet", "Fly card M3");
+    }
 
-  @Override
-  public String id() {
-    return "TUNE-R10-HOLD";
-  }
+    @Override
+    public String id() {
+        return "TUNE-R10-HOLD";
+    }
 }

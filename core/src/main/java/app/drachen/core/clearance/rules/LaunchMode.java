@@ -12,40 +12,37 @@ import app.drachen.core.working.Finding.State;
 
 /** MAIDEN-R2: the launch mode has been proven. */
 public final class LaunchMode implements ClearanceRule {
-  @Override
-  public String id() {
-    return "MAIDEN-R2";
-  }
-
-  @Override
-  public String demand() {
-    return "The first launch is in Manual.";
-  }
-
-  @Override
-  public Ruling check(Situation situation) {
-    FlightMode mode = situation.setup().modes().launchMode();
-    if (mode == FlightMode.MANUAL) {
-      return Ruling.of(
-          Stage.MAIDEN, Gate.LAUNCH, Finding.of(id(), State.GOOD, "Launched in Manual", ""));
+    @Override
+    public String id() {
+        return "MAIDEN-R2";
     }
-    return Ruling.of(
-        Stage.MAIDEN,
-        Gate.LAUNCH,
-        Finding.of(
-            id(),
-            State.STOP,
-            "First launch in " + mode.label() + ": never flown",
-            "Launch in Manual, or prove that mode at height first."),
-        new Remedy.Change(
-            "Launch in Manual",
-            "First launch in Manual",
-            s ->
-                s.withModes(
-                    new app.drachen.core.modes.ModeSetup(
-                        s.modes().selector(),
-                        s.modes().limits(),
-                        s.modes().home(),
-                        FlightMode.MANUAL))));
-  }
+
+    @Override
+    public String demand() {
+        return "The first launch is in Manual.";
+    }
+
+    @Override
+    public Ruling check(Situation situation) {
+        FlightMode mode = situation.setup().modes().launchMode();
+        if (mode == FlightMode.MANUAL) {
+            return Ruling.of(Stage.MAIDEN, Gate.LAUNCH, Finding.of(id(), State.GOOD, "Launched in Manual", ""));
+        }
+        return Ruling.of(
+                Stage.MAIDEN,
+                Gate.LAUNCH,
+                Finding.of(
+                        id(),
+                        State.STOP,
+                        "First launch in " + mode.label() + ": never flown",
+                        "Launch in Manual, or prove that mode at height first."),
+                new Remedy.Change(
+                        "Launch in Manual",
+                        "First launch in Manual",
+                        s -> s.withModes(new app.drachen.core.modes.ModeSetup(
+                                s.modes().selector(),
+                                s.modes().limits(),
+                                s.modes().home(),
+                                FlightMode.MANUAL))));
+    }
 }

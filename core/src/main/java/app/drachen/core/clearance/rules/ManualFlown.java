@@ -5,12 +5,12 @@ import app.drachen.core.clearance.ProofKind;
 
 /** Manual has been flown before a stabilised mode is. */
 public final class ManualFlown extends ProofRule {
-  public ManualFlown() {
-    super(ProofKind.MANUAL_FLOWN, Gate.LEVEL, "Manual not flown yet", "Fly card M1");
-  }
+    public ManualFlown() {
+        super(ProofKind.MANUAL_FLOWN, Gate.LEVEL, "Manual not flown yet", "Fly card M1");
+    }
 
-  @Override
-  public String id() {
-    return "MAIDEN-MANUAL";
-  }
+    @Override
+    public String id() {
+        return "MAIDEN-MANUAL";
+    }
 }

@@ -12,54 +12,65 @@ import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.controls.MixPreset;
 import app.drachen.core.controls.MixRow;
 import app.drachen.core.controls.Output;
+import app.drachen.core.controls.Surface;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import java.util.Optional;
 
 /** THROWS-R3: no surface's mixer row is empty. */
 public final class MixerRows implements ClearanceRule {
-  @Override
-  public String id() {
-    return "THROWS-R3";
-  }
-
-  @Override
-  public String demand() {
-    return "Every surface output has an input, and roll and pitch are both answered.";
-  }
-
-  @Override
-  public Ruling check(Situation situation) {
-    ControlSetup controls = situation.setup().controls();
-    Optional<Output> empty =
-        controls.surfaces().stream().filter(o -> o.mix().equals(MixRow.NONE)).findFirst();
-    boolean pitch = controls.surfaces().stream().anyMatch(o -> o.mix().share(Axis.PITCH) != 0);
-    boolean roll = controls.surfaces().stream().anyMatch(o -> o.mix().share(Axis.ROLL) != 0);
-    if (empty.isEmpty() && pitch && roll) {
-      return Ruling.of(
-          Stage.THROWS,
-          Gate.LAUNCH,
-          Finding.of(id(), State.GOOD, "Every surface has an input", ""));
+    @Override
+    public String id() {
+        return "THROWS-R3";
     }
-    String title =
-        empty
-            .map(o -> o.surface().label() + " has no input")
-            .orElse(pitch ? "No surface answers roll" : "No surface answers pitch");
-    return Ruling.of(
-        Stage.THROWS,
-        Gate.LAUNCH,
-        Finding.of(id(), State.STOP, title, "Apply the preset for this kind of aircraft."),
-        new Remedy.Change(
-            "Apply the preset",
-            "Mixer preset applied",
-            s -> s.withControls(preset(s.airframe().tail()).apply(s.controls(), s.invertedVee()))));
-  }
 
-  /** The preset that belongs to a tail. */
-  public static MixPreset preset(Tail tail) {
-    if (tail instanceof Tail.None) {
-      return MixPreset.ELEVON;
+    @Override
+    public String demand() {
+        return "Every surface output has an input, and roll and pitch are both answered.";
     }
-    return tail instanceof Tail.Vee ? MixPreset.VEE : MixPreset.CONVENTIONAL;
-  }
+
+    @Override
+    public Ruling check(Situation situation) {
+        ControlSetup controls = situation.setup().controls();
+        Optional<Output> empty = controls.surfaces().stream()
+                .filter(o -> o.mix().equals(MixRow.NONE))
+                .findFirst();
+        boolean pitch = controls.surfaces().stream().anyMatch(o -> o.mix().share(Axis.PITCH) != 0);
+        boolean roll = controls.surfaces().stream().anyMatch(o -> o.mix().share(Axis.ROLL) != 0);
+        Optional<Surface> missing = preset(situation.setup().airframe().tail()).surfaces().stream()
+                .filter(surface -> controls.output(surface).isEmpty())
+                .findFirst();
+        if (missing.isPresent()) {
+            return Ruling.of(
+                    Stage.THROWS,
+                    Gate.LAUNCH,
+                    Finding.of(
+                            id(),
+                            State.STOP,
+                            "No output for the " + missing.get().label().toLowerCase(java.util.Locale.ROOT),
+                            "The outputs belong to another kind of tail. Undo the tail, or import a set-up of this"
+                                    + " kind."));
+        }
+        if (empty.isEmpty() && pitch && roll) {
+            return Ruling.of(Stage.THROWS, Gate.LAUNCH, Finding.of(id(), State.GOOD, "Every surface has an input", ""));
+        }
+        String title = empty.map(o -> o.surface().label() + " has no input")
+                .orElse(pitch ? "No surface answers roll" : "No surface answers pitch");
+        return Ruling.of(
+                Stage.THROWS,
+                Gate.LAUNCH,
+                Finding.of(id(), State.STOP, title, "Apply the preset for this kind of aircraft."),
+                new Remedy.Change(
+                        "Apply the preset",
+                        "Mixer preset applied",
+                        s -> s.withControls(preset(s.airframe().tail()).apply(s.controls(), s.invertedVee()))));
+    }
+
+    /** The preset that belongs to a tail. */
+    public static MixPreset preset(Tail tail) {
+        if (tail instanceof Tail.None) {
+            return MixPreset.ELEVON;
+        }
+        return tail instanceof Tail.Vee ? MixPreset.VEE : MixPreset.CONVENTIONAL;
+    }
 }

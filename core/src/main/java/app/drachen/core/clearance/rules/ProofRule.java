@@ -14,45 +14,51 @@ import java.util.Optional;
 
 /** A rule that wants a passed and fresh proof of one kind. */
 abstract class ProofRule implements ClearanceRule {
-  private final ProofKind kind;
-  private final Gate gate;
-  private final String missing;
-  private final String todo;
+    private final ProofKind kind;
+    private final Gate gate;
+    private final Gate failed;
+    private final String missing;
+    private final String todo;
 
-  ProofRule(ProofKind kind, Gate gate, String missing, String todo) {
-    this.kind = kind;
-    this.gate = gate;
-    this.missing = missing;
-    this.todo = todo;
-  }
-
-  @Override
-  public String demand() {
-    return "There is a passed and fresh proof: " + kind.label() + ".";
-  }
-
-  @Override
-  public Ruling check(Situation situation) {
-    Stage stage = kind.stage();
-    Remedy go = new Remedy.GoTo(todo, stage);
-    Optional<Proof> found = situation.proof(kind);
-    if (found.isEmpty()) {
-      return Ruling.of(
-          stage, gate, Finding.of(id(), State.OPEN, missing, todo + " to prove it."), go);
+    ProofRule(ProofKind kind, Gate gate, String missing, String todo) {
+        this(kind, gate, gate, missing, todo);
     }
-    Proof proof = found.get();
-    String title = Character.toUpperCase(kind.label().charAt(0)) + kind.label().substring(1);
-    String at = " at r" + proof.revision() + ", " + proof.evidence().label();
-    if (!proof.fresh(situation.setup())) {
-      return Ruling.of(
-          stage,
-          gate,
-          Finding.of(id(), State.STALE, title + at, "Stale: " + situation.changes(proof) + "."),
-          go);
+
+    /** A proof that blocks an earlier gate when it was tried and not passed. */
+    ProofRule(ProofKind kind, Gate gate, Gate failed, String missing, String todo) {
+        this.kind = kind;
+        this.gate = gate;
+        this.failed = failed;
+        this.missing = missing;
+        this.todo = todo;
     }
-    return proof.passed()
-        ? Ruling.of(stage, gate, Finding.of(id(), State.GOOD, title + at, proof.note()))
-        : Ruling.of(
-            stage, gate, Finding.of(id(), State.STOP, title + ": not passed", proof.note()), go);
-  }
+
+    @Override
+    public String demand() {
+        return "There is a passed and fresh proof: " + kind.label() + ".";
+    }
+
+    @Override
+    public Ruling check(Situation situation) {
+        Stage stage = kind.stage();
+        Remedy go = new Remedy.GoTo(todo, stage);
+        Optional<Proof> found = situation.proof(kind);
+        if (found.isEmpty()) {
+            return Ruling.of(stage, gate, Finding.of(id(), State.OPEN, missing, todo + " to prove it."), go);
+        }
+        Proof proof = found.get();
+        String title =
+                Character.toUpperCase(kind.label().charAt(0)) + kind.label().substring(1);
+        String at = " at r" + proof.revision() + ", " + proof.evidence().label();
+        if (!proof.fresh(situation.setup())) {
+            return Ruling.of(
+                    stage,
+                    gate,
+                    Finding.of(id(), State.STALE, title + at, "Stale: " + situation.changes(proof) + "."),
+                    go);
+        }
+        return proof.passed()
+                ? Ruling.of(stage, gate, Finding.of(id(), State.GOOD, title + at, proof.note()))
+                : Ruling.of(stage, failed, Finding.of(id(), State.STOP, title + ": not passed", proof.note()), go);
+    }
 }

@@ -14,58 +14,52 @@ import app.drachen.core.working.Finding.State;
 
 /** THROWS-R7: trims live in the servo centres. */
 public final class RadioTrimLeft implements ClearanceRule {
-  @Override
-  public String id() {
-    return "THROWS-R7";
-  }
-
-  @Override
-  public String demand() {
-    return "No trim is left in the radio when Hold or a later mode is flown.";
-  }
-
-  private static final double LEFT = 0.005;
-
-  @Override
-  public Ruling check(Situation situation) {
-    RadioTrims trims = situation.setup().controls().trims();
-    if (trims.largest() <= LEFT) {
-      return Ruling.of(
-          Stage.THROWS,
-          Gate.HOLD,
-          Finding.of(id(), State.GOOD, "No trim is left in the radio", ""));
+    @Override
+    public String id() {
+        return "THROWS-R7";
     }
-    String axis =
-        Math.abs(trims.roll()) == trims.largest()
-            ? "roll"
-            : Math.abs(trims.pitch()) == trims.largest() ? "pitch" : "yaw";
-    double value =
-        axis.equals("roll") ? trims.roll() : axis.equals("pitch") ? trims.pitch() : trims.yaw();
-    return Ruling.of(
-        Stage.THROWS,
-        Gate.HOLD,
-        Finding.of(
-            id(),
-            State.STOP,
-            "Radio trim on " + axis + " is " + (value > 0 ? "+" : "") + Quantity.SHARE.text(value),
-            "Holding modes read it as a wish. Carry it into the servo centres: "
-                + moved(situation.setup())
-                + ", then zero the trim."),
-        new Remedy.Change(
-            "Carry it into the centres",
-            "Radio trims carried into the servo centres",
-            s -> s.withControls(s.controls().trimsCarried())));
-  }
 
-  private static String moved(Setup setup) {
-    var carried = setup.controls().trimsCarried();
-    return setup.controls().surfaces().stream()
-        .map(
-            o ->
-                Quantity.PULSE.number(o.centreMicros(), app.drachen.core.units.UnitSystem.METRIC)
-                    + " → "
-                    + Quantity.PULSE.text(carried.output(o.surface()).orElse(o).centreMicros()))
-        .reduce((a, b) -> a + ", " + b)
-        .orElse("no outputs");
-  }
+    @Override
+    public String demand() {
+        return "No trim is left in the radio when Hold or a later mode is flown.";
+    }
+
+    private static final double LEFT = 0.005;
+
+    @Override
+    public Ruling check(Situation situation) {
+        RadioTrims trims = situation.setup().controls().trims();
+        if (trims.largest() <= LEFT) {
+            return Ruling.of(Stage.THROWS, Gate.HOLD, Finding.of(id(), State.GOOD, "No trim is left in the radio", ""));
+        }
+        String axis = Math.abs(trims.roll()) == trims.largest()
+                ? "roll"
+                : Math.abs(trims.pitch()) == trims.largest() ? "pitch" : "yaw";
+        double value = axis.equals("roll") ? trims.roll() : axis.equals("pitch") ? trims.pitch() : trims.yaw();
+        return Ruling.of(
+                Stage.THROWS,
+                Gate.HOLD,
+                Finding.of(
+                        id(),
+                        State.STOP,
+                        "Radio trim on " + axis + " is " + (value > 0 ? "+" : "") + Quantity.SHARE.text(value),
+                        "Holding modes read it as a wish. Carry it into the servo centres: "
+                                + moved(situation.setup())
+                                + ", then zero the trim."),
+                new Remedy.Change(
+                        "Carry it into the centres",
+                        "Radio trims carried into the servo centres",
+                        s -> s.withControls(s.controls().trimsCarried())));
+    }
+
+    private static String moved(Setup setup) {
+        var carried = setup.controls().trimsCarried();
+        return setup.controls().surfaces().stream()
+                .map(o -> Quantity.PULSE.number(o.centreMicros(), app.drachen.core.units.UnitSystem.METRIC)
+                        + " → "
+                        + Quantity.PULSE.text(
+                                carried.output(o.surface()).orElse(o).centreMicros()))
+                .reduce((a, b) -> a + ", " + b)
+                .orElse("no outputs");
+    }
 }

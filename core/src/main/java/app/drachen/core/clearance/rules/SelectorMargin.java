@@ -15,83 +15,67 @@ import java.util.Optional;
 
 /** MODES-R1: selector positions lie well inside their bands. */
 public final class SelectorMargin implements ClearanceRule {
-  @Override
-  public String id() {
-    return "MODES-R1";
-  }
-
-  @Override
-  public String demand() {
-    return "Every position keeps at least 40 µs from a band edge.";
-  }
-
-  private static final double STOP = 20;
-  private static final double CAUTION = 40;
-
-  @Override
-  public Ruling check(Situation situation) {
-    Selector selector = situation.setup().modes().selector();
-    double margin = selector.leastMargin();
-    if (Double.isNaN(margin)) {
-      return Ruling.of(
-          Stage.MODES,
-          Gate.LAUNCH,
-          Finding.of(
-              id(),
-              State.OPEN,
-              "Margins unknown",
-              "A position lies in no band; see the next finding."));
+    @Override
+    public String id() {
+        return "MODES-R1";
     }
-    Optional<Selector> solved = selector.solved();
-    if (margin >= CAUTION) {
-      return Ruling.of(
-          Stage.MODES,
-          Gate.LAUNCH,
-          Finding.of(
-              id(),
-              State.GOOD,
-              "All positions keep " + Quantity.PULSE.text(margin) + " from an edge",
-              "",
-              selector.marginWorking()));
+
+    @Override
+    public String demand() {
+        return "Every position keeps at least 40 µs from a band edge.";
     }
-    Selector.Place worst =
-        selector.table().stream()
-            .min(Comparator.comparingDouble(Selector.Place::marginMicros))
-            .orElseThrow();
-    String better =
-        solved
-            .map(
-                s ->
-                    "Weight "
+
+    private static final double STOP = 20;
+    private static final double CAUTION = 40;
+
+    @Override
+    public Ruling check(Situation situation) {
+        Selector selector = situation.setup().modes().selector();
+        double margin = selector.leastMargin();
+        if (Double.isNaN(margin)) {
+            return Ruling.of(
+                    Stage.MODES,
+                    Gate.LAUNCH,
+                    Finding.of(
+                            id(), State.OPEN, "Margins unknown", "A position lies in no band; see the next finding."));
+        }
+        if (margin >= CAUTION) {
+            return Ruling.of(
+                    Stage.MODES,
+                    Gate.LAUNCH,
+                    Finding.of(
+                            id(),
+                            State.GOOD,
+                            "All positions keep " + Quantity.PULSE.text(margin) + " from an edge",
+                            "",
+                            selector.marginWorking()));
+        }
+        Optional<Selector> solved = selector.solved();
+        Selector.Place worst = selector.table().stream()
+                .min(Comparator.comparingDouble(Selector.Place::marginMicros))
+                .orElseThrow();
+        String better = solved.map(s -> "Weight "
                         + Quantity.SHARE.text(s.weight())
                         + ", offset "
                         + Quantity.SHARE.text(s.offset())
                         + " keeps "
                         + Quantity.PULSE.text(s.leastMargin())
                         + ".")
-            .orElse("Move the bands apart.");
-    Finding finding =
-        Finding.of(
-            id(),
-            margin < STOP ? State.STOP : State.CAUTION,
-            "Position "
-                + worst.position()
-                + " lies "
-                + Quantity.PULSE.text(margin)
-                + " from a band edge",
-            "40 µs are wanted. " + better,
-            selector.marginWorking());
-    return solved
-        .map(
-            s ->
-                Ruling.of(
-                    Stage.MODES,
-                    Gate.LAUNCH,
-                    finding,
-                    new Remedy.Change(
-                        "Take weight and offset",
-                        "Selector solved for the widest margin",
-                        x -> x.withModes(x.modes().withSelector(s)))))
-        .orElseGet(() -> Ruling.of(Stage.MODES, Gate.LAUNCH, finding));
-  }
+                .orElse("Move the bands apart.");
+        Finding finding = Finding.of(
+                id(),
+                margin < STOP ? State.STOP : State.CAUTION,
+                "Position " + worst.position() + " lies " + Quantity.PULSE.text(margin) + " from a band edge",
+                "40 µs are wanted. " + better,
+                selector.marginWorking());
+        return solved.map(s -> Ruling.of(
+                        Stage.MODES,
+                        Gate.LAUNCH,
+                        finding,
+                        new Remedy.Change(
+                                "Take weight and offset",
+                                "Selector solved for the widest margin",
+                                x -> x.withModes(x.modes().withSelector(s)))))
+                .orElseGet(() -> Ruling.of(Stage.MODES, Gate.LAUNCH, finding));
+    }
 }

@@ -17,55 +17,52 @@ import app.drachen.core.working.Finding.State;
 
 /** MODES-R6: the bank limit leaves speed in hand. */
 public final class SpeedMargin implements ClearanceRule {
-  @Override
-  public String id() {
-    return "MODES-R6";
-  }
-
-  @Override
-  public String demand() {
-    return "Cruise speed is at least 1.25 of the stall speed at the bank limit.";
-  }
-
-  private static final double FACTOR = 1.25;
-
-  @Override
-  public Ruling check(Situation situation) {
-    Setup setup = situation.setup();
-    double density = situation.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
-    Stall stall = Stall.of(setup, density);
-    Limits limits = setup.modes().limits();
-    Turn turn = new Turn(limits.cruiseSpeed(), limits.bank());
-    double inTurn = stall.speed() * Math.sqrt(turn.loadFactor());
-    boolean good = limits.cruiseSpeed() >= FACTOR * inTurn;
-    String said =
-        "At "
-            + Quantity.ANGLE.text(limits.bank())
-            + " of bank the stall is "
-            + Quantity.SPEED.text(inTurn);
-    if (good) {
-      return Ruling.of(
-          Stage.MODES,
-          Gate.HOLD,
-          Finding.of(
-              id(),
-              State.GOOD,
-              said,
-              "Cruise is " + Quantity.SPEED.text(limits.cruiseSpeed()) + ".",
-              turn.stallWorking(stall.speed()),
-              turn.radiusWorking(),
-              turn.loadWorking()));
+    @Override
+    public String id() {
+        return "MODES-R6";
     }
-    return Ruling.of(
-        Stage.MODES,
-        Gate.HOLD,
-        Finding.of(
-            id(),
-            State.STOP,
-            said,
-            "Cruise is "
-                + Quantity.SPEED.text(limits.cruiseSpeed())
-                + ", 1.25 times the stall is wanted. Lower the bank limit or raise cruise.",
-            turn.stallWorking(stall.speed())));
-  }
+
+    @Override
+    public String demand() {
+        return "Cruise speed is at least 1.25 of the stall speed at the bank limit.";
+    }
+
+    private static final double FACTOR = 1.25;
+
+    @Override
+    public Ruling check(Situation situation) {
+        Setup setup = situation.setup();
+        double density = situation.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
+        Stall stall = Stall.of(setup, density);
+        Limits limits = setup.modes().limits();
+        Turn turn = new Turn(limits.cruiseSpeed(), limits.bank());
+        double inTurn = stall.speed() * Math.sqrt(turn.loadFactor());
+        boolean good = limits.cruiseSpeed() >= FACTOR * inTurn;
+        String said =
+                "At " + Quantity.BEARING.text(limits.bank()) + " of bank the stall is " + Quantity.SPEED.text(inTurn);
+        if (good) {
+            return Ruling.of(
+                    Stage.MODES,
+                    Gate.HOLD,
+                    Finding.of(
+                            id(),
+                            State.GOOD,
+                            said,
+                            "Cruise is " + Quantity.SPEED.text(limits.cruiseSpeed()) + ".",
+                            turn.stallWorking(stall.speed()),
+                            turn.radiusWorking(),
+                            turn.loadWorking()));
+        }
+        return Ruling.of(
+                Stage.MODES,
+                Gate.HOLD,
+                Finding.of(
+                        id(),
+                        State.STOP,
+                        said,
+                        "Cruise is "
+                                + Quantity.SPEED.text(limits.cruiseSpeed())
+                                + ", 1.25 times the stall is wanted. Lower the bank limit or raise cruise.",
+                        turn.stallWorking(stall.speed())));
+    }
 }

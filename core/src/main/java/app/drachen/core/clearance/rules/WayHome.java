@@ -17,109 +17,98 @@ import java.util.Optional;
 
 /** MODES-R9: Home clears the obstacles and keeps under the limit. */
 public final class WayHome implements ClearanceRule {
-  @Override
-  public String id() {
-    return "MODES-R9";
-  }
-
-  @Override
-  public String demand() {
-    return "The way home passes 30 m over every obstacle and stays 5 m under the height limit.";
-  }
-
-  /** Place from which the way home is judged: far out and low. */
-  public static final double FROM_DISTANCE = 1_000;
-
-  /** Height there. */
-  public static final double FROM_HEIGHT = 40;
-
-  private static final double UNDER_LIMIT = 5;
-
-  @Override
-  public Ruling check(Situation situation) {
-    if (situation.field().isEmpty()) {
-      return Ruling.of(
-          Stage.MODES,
-          Gate.HOME,
-          Finding.of(
-              id(),
-              State.OPEN,
-              "Way home not judged without a field",
-              "Enter today's field and its obstacles in Maiden."),
-          new Remedy.GoTo("Enter the field", Stage.MAIDEN));
+    @Override
+    public String id() {
+        return "MODES-R9";
     }
-    Field field = situation.field().get();
-    HomeProfile home = situation.setup().modes().home();
-    Limits limits = situation.setup().modes().limits();
-    Optional<Double> limit = field.heightLimit().map(l -> l.height() - UNDER_LIMIT);
-    if (limit.isPresent() && home.height() > limit.get()) {
-      double height = limit.get();
-      return Ruling.of(
-          Stage.MODES,
-          Gate.HOME,
-          Finding.of(
-              id(),
-              State.STOP,
-              "Home flies at " + Quantity.HEIGHT.text(home.height()) + ", over the limit",
-              "The limit is "
-                  + Quantity.HEIGHT.text(height + UNDER_LIMIT)
-                  + "; 5 m under it is wanted."),
-          new Remedy.Change(
-              "Take " + Quantity.HEIGHT.text(height),
-              "Return height under the limit",
-              s -> s.withModes(s.modes().withHome(s.modes().home().withHeight(height)))));
+
+    @Override
+    public String demand() {
+        return "The way home passes 30 m over every obstacle and stays 5 m under the height limit.";
     }
-    List<HomeProfile.Corner> way =
-        home.wayHome(FROM_DISTANCE, FROM_HEIGHT, limits.climbRate(), limits.cruiseSpeed());
-    Optional<HomeProfile.Passing> closest = HomeProfile.closest(way, field);
-    if (closest.isEmpty() || closest.get().room() >= HomeProfile.OBSTACLE_ROOM) {
-      return Ruling.of(
-          Stage.MODES,
-          Gate.HOME,
-          Finding.of(
-              id(),
-              State.GOOD,
-              closest
-                  .map(
-                      p ->
-                          "Home passes the "
-                              + p.obstacle().name()
-                              + " with "
-                              + Quantity.HEIGHT.text(p.room()))
-                  .orElse("No obstacle on the way home"),
-              "30 m is wanted."));
+
+    /** Place from which the way home is judged: far out and low. */
+    public static final double FROM_DISTANCE = 1_000;
+
+    /** Height there. */
+    public static final double FROM_HEIGHT = 40;
+
+    private static final double UNDER_LIMIT = 5;
+
+    @Override
+    public Ruling check(Situation situation) {
+        if (situation.field().isEmpty()) {
+            return Ruling.of(
+                    Stage.MODES,
+                    Gate.HOME,
+                    Finding.of(
+                            id(),
+                            State.OPEN,
+                            "Way home not judged without a field",
+                            "Enter today's field and its obstacles in Maiden."),
+                    new Remedy.GoTo("Enter the field", Stage.MAIDEN));
+        }
+        Field field = situation.field().get();
+        HomeProfile home = situation.setup().modes().home();
+        Limits limits = situation.setup().modes().limits();
+        Optional<Double> limit = field.heightLimit().map(l -> l.height() - UNDER_LIMIT);
+        if (limit.isPresent() && home.height() > limit.get()) {
+            double height = limit.get();
+            return Ruling.of(
+                    Stage.MODES,
+                    Gate.HOME,
+                    Finding.of(
+                            id(),
+                            State.STOP,
+                            "Home flies at " + Quantity.HEIGHT.text(home.height()) + ", over the limit",
+                            "The limit is " + Quantity.HEIGHT.text(height + UNDER_LIMIT) + "; 5 m under it is wanted."),
+                    new Remedy.Change(
+                            "Take " + Quantity.HEIGHT.text(height),
+                            "Return height under the limit",
+                            s -> s.withModes(s.modes().withHome(s.modes().home().withHeight(height)))));
+        }
+        List<HomeProfile.Corner> way =
+                home.wayHome(FROM_DISTANCE, FROM_HEIGHT, limits.climbRate(), limits.cruiseSpeed());
+        Optional<HomeProfile.Passing> closest = HomeProfile.closest(way, field);
+        if (closest.isEmpty() || closest.get().room() >= HomeProfile.OBSTACLE_ROOM) {
+            return Ruling.of(
+                    Stage.MODES,
+                    Gate.HOME,
+                    Finding.of(
+                            id(),
+                            State.GOOD,
+                            closest.map(p -> "Home passes the "
+                                            + p.obstacle().name()
+                                            + " with "
+                                            + Quantity.HEIGHT.text(p.room()))
+                                    .orElse("No obstacle on the way home"),
+                            "30 m is wanted."));
+        }
+        HomeProfile.Passing passing = closest.get();
+        double height = Math.ceil((passing.obstacle().height() + HomeProfile.OBSTACLE_ROOM) / 5) * 5;
+        boolean fits = limit.map(l -> height <= l).orElse(true);
+        Finding finding = Finding.of(
+                id(),
+                State.STOP,
+                "Home passes the " + passing.obstacle().name() + " with " + Quantity.HEIGHT.text(passing.room()),
+                "30 m is wanted. "
+                        + (fits
+                                ? "Climb first to " + Quantity.HEIGHT.text(height) + "."
+                                : "It does not fit under the height limit: move the way home."));
+        return fits
+                ? Ruling.of(
+                        Stage.MODES,
+                        Gate.HOME,
+                        finding,
+                        new Remedy.Change(
+                                "Climb first to " + Quantity.HEIGHT.text(height),
+                                "Return height over the " + passing.obstacle().name(),
+                                s -> s.withModes(s.modes()
+                                        .withHome(s.modes()
+                                                .home()
+                                                .withClimbFirst(true)
+                                                .withHeight(Math.max(
+                                                        height, s.modes().home().height()))))))
+                : Ruling.of(Stage.MODES, Gate.HOME, finding);
     }
-    HomeProfile.Passing passing = closest.get();
-    double height = Math.ceil((passing.obstacle().height() + HomeProfile.OBSTACLE_ROOM) / 5) * 5;
-    boolean fits = limit.map(l -> height <= l).orElse(true);
-    Finding finding =
-        Finding.of(
-            id(),
-            State.STOP,
-            "Home passes the "
-                + passing.obstacle().name()
-                + " with "
-                + Quantity.HEIGHT.text(passing.room()),
-            "30 m is wanted. "
-                + (fits
-                    ? "Climb first to " + Quantity.HEIGHT.text(height) + "."
-                    : "It does not fit under the height limit: move the way home."));
-    return fits
-        ? Ruling.of(
-            Stage.MODES,
-            Gate.HOME,
-            finding,
-            new Remedy.Change(
-                "Climb first to " + Quantity.HEIGHT.text(height),
-                "Return height over the " + passing.obstacle().name(),
-                s ->
-                    s.withModes(
-                        s.modes()
-                            .withHome(
-                                s.modes()
-                                    .home()
-                                    .withClimbFirst(true)
-                                    .withHeight(Math.max(height, s.modes().home().height()))))))
-        : Ruling.of(Stage.MODES, Gate.HOME, finding);
-  }
 }

@@ -5,12 +5,12 @@ import app.drachen.core.working.Finding;
 
 /** One thing to look for in a log. One class each, found through {@link DebriefChecks}. */
 public interface DebriefCheck {
-  /** Stable id, as in the catalogue of rules. */
-  String id();
+    /** Stable id, as in the catalogue of rules. */
+    String id();
 
-  /** What it looks for, as one sentence. */
-  String looksFor();
+    /** What it looks for, as one sentence. */
+    String looksFor();
 
-  /** Looks; OPEN if the log does not show it. */
-  Finding check(Flown flight);
+    /** Looks; OPEN if the log does not show it. */
+    Finding check(Flown flight);
 }

@@ -4,18 +4,17 @@ import java.util.List;
 
 /** The list of debrief checks. */
 public final class DebriefChecks {
-  private static final List<DebriefCheck> ALL =
-      List.of(
-          new TrimCheck(),
-          new StallCheck(),
-          new LevelCheck(),
-          new SwingCheck(),
-          new TouchdownCheck(),
-          new ChargeCheck());
+    private static final List<DebriefCheck> ALL = List.of(
+            new TrimCheck(),
+            new StallCheck(),
+            new LevelCheck(),
+            new SwingCheck(),
+            new TouchdownCheck(),
+            new ChargeCheck());
 
-  private DebriefChecks() {}
+    private DebriefChecks() {}
 
-  public static List<DebriefCheck> all() {
-    return ALL;
-  }
+    public static List<DebriefCheck> all() {
+        return ALL;
+    }
 }

@@ -10,47 +10,46 @@ import java.util.Comparator;
 
 /** MAIDEN-R14: Level settles after a release. */
 public final class LevelCheck implements DebriefCheck {
-  private static final double SETTLE_LIMIT = 3;
-  private static final double OVERSHOOT_LIMIT = Math.toRadians(10);
+    private static final double SETTLE_LIMIT = 3;
+    private static final double OVERSHOOT_LIMIT = Math.toRadians(10);
 
-  @Override
-  public String id() {
-    return "MAIDEN-R14";
-  }
-
-  @Override
-  public String looksFor() {
-    return "Level settles within 3 s from 30° of bank and overshoots less than 10°.";
-  }
-
-  @Override
-  public Finding check(Flown flight) {
-    if (flight.levels().isEmpty()) {
-      return Finding.of(
-          id(),
-          State.OPEN,
-          "Level not tried from a bank",
-          "Bank 30° in Manual, switch to Level, let go for 8 s.");
+    @Override
+    public String id() {
+        return "MAIDEN-R14";
     }
-    LevelResult worst =
-        flight.levels().stream().max(Comparator.comparingDouble(LevelResult::settle)).orElseThrow();
-    boolean slow = worst.settle() > SETTLE_LIMIT;
-    boolean over = worst.overshoot() > OVERSHOOT_LIMIT;
-    boolean never = Double.isInfinite(worst.settle());
-    String title =
-        never ? "Level does not settle" : "Level settles in " + Quantity.TIME.text(worst.settle());
-    String detail =
-        "Limit 3 s; overshoot "
-            + Quantity.ANGLE.text(worst.overshoot())
-            + " of 10° allowed"
-            + (slow || over
-                ? ". Look at servo senses, board mount, then roll gains."
-                : "; climbs " + Quantity.CLIMB.text(worst.climb()) + " hands off.");
-    return Finding.of(
-        id(),
-        slow || over ? State.STOP : State.GOOD,
-        title,
-        detail,
-        flight.levels().stream().map(LevelResult::working).toArray(Working[]::new));
-  }
+
+    @Override
+    public String looksFor() {
+        return "Level settles within 3 s from 30° of bank and overshoots less than 10°.";
+    }
+
+    @Override
+    public Finding check(Flown flight) {
+        if (flight.levels().isEmpty()) {
+            return Finding.of(
+                    id(),
+                    State.OPEN,
+                    "Level not tried from a bank",
+                    "Bank 30° in Manual, switch to Level, let go for 8 s.");
+        }
+        LevelResult worst = flight.levels().stream()
+                .max(Comparator.comparingDouble(LevelResult::settle))
+                .orElseThrow();
+        boolean slow = worst.settle() > SETTLE_LIMIT;
+        boolean over = worst.overshoot() > OVERSHOOT_LIMIT;
+        boolean never = Double.isInfinite(worst.settle());
+        String title = never ? "Level does not settle" : "Level settles in " + Quantity.TIME.text(worst.settle());
+        String detail = "Limit 3 s; overshoot "
+                + Quantity.ANGLE.text(worst.overshoot())
+                + " of 10° allowed"
+                + (slow || over
+                        ? ". Look at servo senses, board mount, then roll gains."
+                        : "; climbs " + Quantity.CLIMB.text(worst.climb()) + " hands off.");
+        return Finding.of(
+                id(),
+                slow || over ? State.STOP : State.GOOD,
+                title,
+                detail,
+                flight.levels().stream().map(LevelResult::working).toArray(Working[]::new));
+    }
 }

@@ -9,48 +9,45 @@ import app.drachen.core.working.Finding.State;
 
 /** MAIDEN-R9: the trim that straight flight needs. */
 public final class TrimCheck implements DebriefCheck {
-  private static final double WORTH_CARRYING = 0.015;
-  private static final double ROLL_LIMIT = 0.10;
-  private static final double PITCH_LIMIT = 0.15;
+    private static final double WORTH_CARRYING = 0.015;
+    private static final double ROLL_LIMIT = 0.10;
+    private static final double PITCH_LIMIT = 0.15;
 
-  @Override
-  public String id() {
-    return "MAIDEN-R9";
-  }
-
-  @Override
-  public String looksFor() {
-    return "Straight, level flight needs little trim.";
-  }
-
-  @Override
-  public Finding check(Flown flight) {
-    if (flight.trim().isEmpty()) {
-      return Finding.of(
-          id(),
-          State.OPEN,
-          "Trim not measured",
-          "No straight, level stretch of 3 s at cruise speed. Fly two straight passes.");
+    @Override
+    public String id() {
+        return "MAIDEN-R9";
     }
-    TrimNeeded trim = flight.trim().get();
-    String measured =
-        "roll "
-            + Quantity.SHARE_FINE.text(trim.roll())
-            + ", pitch "
-            + Quantity.SHARE_FINE.text(trim.pitch());
-    boolean much = Math.abs(trim.roll()) > ROLL_LIMIT || Math.abs(trim.pitch()) > PITCH_LIMIT;
-    boolean some =
-        Math.max(Math.abs(trim.roll()), Math.abs(trim.pitch())) > WORTH_CARRYING
-            || flight.setup().map(x -> x.controls().trims().largest() > 0.005).orElse(false);
-    State state = much ? State.STOP : some ? State.CAUTION : State.GOOD;
-    String title =
-        state == State.GOOD ? "Flies hands-off: " + measured : "Trim needed: " + measured;
-    String detail =
-        much
-            ? "More than 10 % in roll or 15 % in pitch: look at wing twist, lateral balance and"
-                + " neutrals first."
-            : some ? "Carry it into the servo centres, then zero the radio trim." : "";
-    return Finding.of(
-        id(), state, title, detail, trim.working(Axis.ROLL), trim.working(Axis.PITCH));
-  }
+
+    @Override
+    public String looksFor() {
+        return "Straight, level flight needs little trim.";
+    }
+
+    @Override
+    public Finding check(Flown flight) {
+        if (flight.trim().isEmpty()) {
+            return Finding.of(
+                    id(),
+                    State.OPEN,
+                    "Trim not measured",
+                    flight.setup().isEmpty()
+                            ? "The set-up that was flown is not known; give it with the log."
+                            : "No straight, level stretch of 3 s at cruise speed. Fly two straight passes.");
+        }
+        TrimNeeded trim = flight.trim().get();
+        String measured =
+                "roll " + Quantity.SHARE_FINE.text(trim.roll()) + ", pitch " + Quantity.SHARE_FINE.text(trim.pitch());
+        boolean much = Math.abs(trim.roll()) > ROLL_LIMIT || Math.abs(trim.pitch()) > PITCH_LIMIT;
+        boolean some = Math.max(Math.abs(trim.roll()), Math.abs(trim.pitch())) > WORTH_CARRYING
+                || flight.setup()
+                        .map(x -> x.controls().trims().largest() > 0.005)
+                        .orElse(false);
+        State state = much ? State.STOP : some ? State.CAUTION : State.GOOD;
+        String title = state == State.GOOD ? "Flies hands-off: " + measured : "Trim needed: " + measured;
+        String detail = much
+                ? "More than 10 % in roll or 15 % in pitch: look at wing twist, lateral balance and"
+                        + " neutrals first."
+                : some ? "Carry it into the servo centres, then zero the radio trim." : "";
+        return Finding.of(id(), state, title, detail, trim.working(Axis.ROLL), trim.working(Axis.PITCH));
+    }
 }

@@ -17,6 +17,7 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
 import app.drachen.desktop.widget.Action;
+import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingPopover;
@@ -37,388 +38,342 @@ import javafx.scene.layout.VBox;
 
 /** The figures of what is chosen on the drawing, to be typed. */
 final class Inspector extends VBox {
-  private final Workspace workspace;
-  private final Label title = Texts.label("", "strong");
-  private final HBox head = new HBox(12, title);
-  private final FlowPane fields = new FlowPane(18, 6);
-  private final List<QuantityField> all = new ArrayList<>();
+    private final Workspace workspace;
+    private final Label title = Texts.label("", "strong");
+    private final HBox head = new HBox(12, title);
+    private final FlowPane fields = new FlowPane(18, 6);
+    private final List<QuantityField> all = new ArrayList<>();
 
-  Inspector(Workspace workspace) {
-    super(6);
-    this.workspace = workspace;
-    getStyleClass().add("sheet");
-    setId("inspector");
-    setPadding(new Insets(9, 14, 10, 14));
-    setMinHeight(118);
-    head.setAlignment(Pos.CENTER_LEFT);
-    getChildren().addAll(head, fields);
-  }
-
-  static Setup withPart(Setup setup, String name) {
-    List<Part> parts = new ArrayList<>(setup.parts());
-    parts.add(new Part(name, PartKind.BALLAST, 0.020, new Position(0.03, 0, 0)));
-    return setup.withParts(parts);
-  }
-
-  void focusFirst() {
-    if (!all.isEmpty()) {
-      all.get(0).field().requestFocus();
-      all.get(0).field().selectAll();
+    Inspector(Workspace workspace) {
+        super(6);
+        this.workspace = workspace;
+        getStyleClass().add("sheet");
+        setId("inspector");
+        setPadding(new Insets(9, 14, 10, 14));
+        setMinHeight(118);
+        head.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(head, fields);
     }
-  }
 
-  void show(Selection selection) {
-    fields.getChildren().clear();
-    all.clear();
-    head.getChildren().setAll(title);
-    if (selection instanceof Selection.OfPart chosen) {
-      workspace.setup().part(chosen.name()).ifPresent(this::part);
-    } else if (selection instanceof Selection.OfWing) {
-      wing();
-    } else if (selection instanceof Selection.OfTail) {
-      tail();
-    } else if (selection instanceof Selection.OfBody) {
-      body();
-    } else {
-      scales();
+    static Setup withPart(Setup setup, String name) {
+        List<Part> parts = new ArrayList<>(setup.parts());
+        parts.add(new Part(name, PartKind.BALLAST, 0.020, new Position(0.03, 0, 0)));
+        return setup.withParts(parts);
     }
-  }
 
-  /** A field that edits the set-up. */
-  private void add(
-      String name,
-      Quantity quantity,
-      double value,
-      String reason,
-      BiFunction<Setup, Double, Setup> change) {
-    QuantityField field =
-        new QuantityField(
-            name, quantity, workspace::tell, v -> workspace.edit(reason, s -> change.apply(s, v)));
-    field.columns(5);
-    field.show(value, workspace.units());
-    all.add(field);
-    fields.getChildren().add(field);
-  }
-
-  private void part(Part part) {
-    title.setText("Part: " + part.name());
-    head.getChildren().add(Texts.label(part.kind().label(), "soft"));
-    String name = part.name();
-    Position at = part.position();
-    add(
-        "Mass",
-        Quantity.MASS,
-        part.mass(),
-        "Mass of " + name,
-        (s, v) -> s.withPart(name, p -> p.withMass(v)));
-    add(
-        "Behind the nose",
-        Quantity.LENGTH,
-        at.aft(),
-        "Moved " + name,
-        (s, v) -> s.withPart(name, p -> p.at(new Position(v, at.right(), at.up()))));
-    add(
-        "Right of middle",
-        Quantity.LENGTH,
-        at.right(),
-        "Moved " + name,
-        (s, v) -> s.withPart(name, p -> p.at(new Position(at.aft(), v, at.up()))));
-    add(
-        "Up",
-        Quantity.LENGTH,
-        at.up(),
-        "Moved " + name,
-        (s, v) -> s.withPart(name, p -> p.at(new Position(at.aft(), at.right(), v))));
-  }
-
-  private void wing() {
-    Wing wing = workspace.setup().airframe().wing();
-    title.setText("Wing");
-    head.getChildren()
-        .add(Texts.label(wing.panels().size() + " panel(s) a side, from the root", "soft"));
-    add(
-        "Root at",
-        Quantity.LENGTH,
-        wing.rootLeadingEdge(),
-        "Wing moved",
-        (s, v) -> withWing(s, s.airframe().wing().withRootLeadingEdge(v)));
-    for (int i = 0; i < wing.panels().size(); i++) {
-      int index = i;
-      WingPanel p = wing.panels().get(i);
-      String n = wing.panels().size() == 1 ? "" : " " + (i + 1);
-      panel(
-          index,
-          "Chord in" + n,
-          Quantity.LENGTH,
-          p.rootChord(),
-          (q, v) -> new WingPanel(v, q.tipChord(), q.length(), q.sweep(), q.dihedral(), q.twist()));
-      panel(
-          index,
-          "Chord out" + n,
-          Quantity.LENGTH,
-          p.tipChord(),
-          (q, v) ->
-              new WingPanel(q.rootChord(), v, q.length(), q.sweep(), q.dihedral(), q.twist()));
-      panel(
-          index,
-          "Length" + n,
-          Quantity.LENGTH,
-          p.length(),
-          (q, v) ->
-              new WingPanel(q.rootChord(), q.tipChord(), v, q.sweep(), q.dihedral(), q.twist()));
-      panel(
-          index,
-          "Sweep" + n,
-          Quantity.ANGLE,
-          p.sweep(),
-          (q, v) ->
-              new WingPanel(q.rootChord(), q.tipChord(), q.length(), v, q.dihedral(), q.twist()));
-      panel(
-          index,
-          "Dihedral" + n,
-          Quantity.ANGLE,
-          p.dihedral(),
-          (q, v) ->
-              new WingPanel(q.rootChord(), q.tipChord(), q.length(), q.sweep(), v, q.twist()));
-      panel(
-          index,
-          "Twist" + n,
-          Quantity.ANGLE,
-          p.twist(),
-          (q, v) ->
-              new WingPanel(q.rootChord(), q.tipChord(), q.length(), q.sweep(), q.dihedral(), v));
+    void focusFirst() {
+        if (!all.isEmpty()) {
+            all.get(0).field().requestFocus();
+            all.get(0).field().selectAll();
+        }
     }
-  }
 
-  private void panel(
-      int index,
-      String name,
-      Quantity quantity,
-      double value,
-      BiFunction<WingPanel, Double, WingPanel> change) {
-    add(
-        name,
-        quantity,
-        value,
-        "Wing panel changed",
-        (s, v) -> {
-          Wing now = s.airframe().wing();
-          return withWing(s, now.withPanel(index, change.apply(now.panels().get(index), v)));
+    void show(Selection selection) {
+        Focus.kept(this, () -> rebuildShow(selection));
+    }
+
+    private void rebuildShow(Selection selection) {
+        fields.getChildren().clear();
+        all.clear();
+        head.getChildren().setAll(title);
+        if (selection instanceof Selection.OfPart chosen) {
+            workspace.setup().part(chosen.name()).ifPresent(this::part);
+        } else if (selection instanceof Selection.OfWing) {
+            wing();
+        } else if (selection instanceof Selection.OfTail) {
+            tail();
+        } else if (selection instanceof Selection.OfBody) {
+            body();
+        } else {
+            scales();
+        }
+    }
+
+    /** A field that edits the set-up. */
+    private void add(
+            String name, Quantity quantity, double value, String reason, BiFunction<Setup, Double, Setup> change) {
+        QuantityField field = new QuantityField(
+                name, quantity, workspace::tell, v -> workspace.edit(reason, s -> change.apply(s, v)));
+        field.columns(5);
+        field.show(value, workspace.units());
+        all.add(field);
+        fields.getChildren().add(field);
+    }
+
+    private void part(Part part) {
+        title.setText("Part: " + part.name());
+        head.getChildren().add(Texts.label(part.kind().label(), "soft"));
+        String name = part.name();
+        Position at = part.position();
+        add("Mass", Quantity.MASS, part.mass(), "Mass of " + name, (s, v) -> s.withPart(name, p -> p.withMass(v)));
+        add(
+                "Behind the nose",
+                Quantity.LENGTH,
+                at.aft(),
+                "Moved " + name,
+                (s, v) -> s.withPart(name, p -> p.at(new Position(v, at.right(), at.up()))));
+        add(
+                "Right of middle",
+                Quantity.LENGTH,
+                at.right(),
+                "Moved " + name,
+                (s, v) -> s.withPart(name, p -> p.at(new Position(at.aft(), v, at.up()))));
+        add(
+                "Up",
+                Quantity.LENGTH,
+                at.up(),
+                "Moved " + name,
+                (s, v) -> s.withPart(name, p -> p.at(new Position(at.aft(), at.right(), v))));
+    }
+
+    private void wing() {
+        Wing wing = workspace.setup().airframe().wing();
+        title.setText("Wing");
+        head.getChildren().add(Texts.label(wing.panels().size() + " panel(s) a side, from the root", "soft"));
+        add(
+                "Root at",
+                Quantity.LENGTH,
+                wing.rootLeadingEdge(),
+                "Wing moved",
+                (s, v) -> withWing(s, s.airframe().wing().withRootLeadingEdge(v)));
+        for (int i = 0; i < wing.panels().size(); i++) {
+            int index = i;
+            WingPanel p = wing.panels().get(i);
+            String n = wing.panels().size() == 1 ? "" : " " + (i + 1);
+            panel(
+                    index,
+                    "Chord in" + n,
+                    Quantity.LENGTH,
+                    p.rootChord(),
+                    (q, v) -> new WingPanel(v, q.tipChord(), q.length(), q.sweep(), q.dihedral(), q.twist()));
+            panel(
+                    index,
+                    "Chord out" + n,
+                    Quantity.LENGTH,
+                    p.tipChord(),
+                    (q, v) -> new WingPanel(q.rootChord(), v, q.length(), q.sweep(), q.dihedral(), q.twist()));
+            panel(
+                    index,
+                    "Length" + n,
+                    Quantity.LENGTH,
+                    p.length(),
+                    (q, v) -> new WingPanel(q.rootChord(), q.tipChord(), v, q.sweep(), q.dihedral(), q.twist()));
+            panel(
+                    index,
+                    "Sweep" + n,
+                    Quantity.ANGLE,
+                    p.sweep(),
+                    (q, v) -> new WingPanel(q.rootChord(), q.tipChord(), q.length(), v, q.dihedral(), q.twist()));
+            panel(
+                    index,
+                    "Dihedral" + n,
+                    Quantity.ANGLE,
+                    p.dihedral(),
+                    (q, v) -> new WingPanel(q.rootChord(), q.tipChord(), q.length(), q.sweep(), v, q.twist()));
+            panel(
+                    index,
+                    "Twist" + n,
+                    Quantity.ANGLE,
+                    p.twist(),
+                    (q, v) -> new WingPanel(q.rootChord(), q.tipChord(), q.length(), q.sweep(), q.dihedral(), v));
+        }
+    }
+
+    private void panel(
+            int index, String name, Quantity quantity, double value, BiFunction<WingPanel, Double, WingPanel> change) {
+        add(name, quantity, value, "Wing panel changed", (s, v) -> {
+            Wing now = s.airframe().wing();
+            return withWing(s, now.withPanel(index, change.apply(now.panels().get(index), v)));
         });
-  }
+    }
 
-  private static Setup withWing(Setup setup, Wing wing) {
-    return setup.withAirframe(setup.airframe().withWing(wing));
-  }
+    private static Setup withWing(Setup setup, Wing wing) {
+        return setup.withAirframe(setup.airframe().withWing(wing));
+    }
 
-  private void tail() {
-    Tail tail = workspace.setup().airframe().tail();
-    title.setText("Tail");
-    ComboBox<TailShape> kind = new ComboBox<>();
-    kind.getItems().setAll(TailShape.values());
-    kind.setValue(TailShape.of(tail));
-    kind.setAccessibleText("Kind of tail");
-    kind.setOnAction(
-        e -> {
-          TailShape wanted = kind.getValue();
-          if (wanted != TailShape.of(workspace.setup().airframe().tail())) {
-            workspace.edit("Tail: " + wanted, s -> withTail(s, wanted.from(s.airframe())));
-          }
+    private void tail() {
+        Tail tail = workspace.setup().airframe().tail();
+        title.setText("Tail");
+        ComboBox<TailShape> kind = new ComboBox<>();
+        kind.getItems().setAll(TailShape.values());
+        kind.setValue(TailShape.of(tail));
+        kind.setAccessibleText("Kind of tail");
+        kind.setOnAction(e -> {
+            TailShape wanted = kind.getValue();
+            if (wanted != TailShape.of(workspace.setup().airframe().tail())) {
+                workspace.edit("Tail: " + wanted, s -> withTail(s, wanted.from(s.airframe())));
+            }
         });
-    head.getChildren().add(kind);
-    if (tail instanceof Tail.Conventional t) {
-      tailPanel("Tailplane", t.plane(), (s, p) -> new Tail.Conventional(p, t.fin()));
-      tailPanel("Fin", t.fin(), (s, p) -> new Tail.Conventional(t.plane(), p));
-    } else if (tail instanceof Tail.Vee t) {
-      add(
-          "Dihedral",
-          Quantity.ANGLE,
-          t.dihedral(),
-          "V-tail angle",
-          (s, v) -> withTail(s, new Tail.Vee(t.panel(), v, t.inverted())));
-      tailPanel("Panel", t.panel(), (s, p) -> new Tail.Vee(p, t.dihedral(), t.inverted()));
-    } else if (tail instanceof Tail.None t && !t.fins().isEmpty()) {
-      tailPanel("Tip fin", t.fins().get(0), (s, p) -> new Tail.None(List.of(p)));
+        head.getChildren().add(kind);
+        if (tail instanceof Tail.Conventional t) {
+            tailPanel("Tailplane", t.plane(), (s, p) -> new Tail.Conventional(p, t.fin()));
+            tailPanel("Fin", t.fin(), (s, p) -> new Tail.Conventional(t.plane(), p));
+        } else if (tail instanceof Tail.Vee t) {
+            add(
+                    "Dihedral",
+                    Quantity.ANGLE,
+                    t.dihedral(),
+                    "V-tail angle",
+                    (s, v) -> withTail(s, new Tail.Vee(t.panel(), v, t.inverted())));
+            tailPanel("Panel", t.panel(), (s, p) -> new Tail.Vee(p, t.dihedral(), t.inverted()));
+        } else if (tail instanceof Tail.None t && !t.fins().isEmpty()) {
+            tailPanel("Tip fin", t.fins().get(0), (s, p) -> new Tail.None(List.of(p)));
+        }
     }
-  }
 
-  private static Setup withTail(Setup setup, Tail tail) {
-    return setup.withAirframe(setup.airframe().withTail(tail));
-  }
-
-  private void tailPanel(String name, TailPanel p, BiFunction<Setup, TailPanel, Tail> tail) {
-    add(
-        name + " at",
-        Quantity.LENGTH,
-        p.leadingEdge(),
-        name + " changed",
-        (s, v) ->
-            withTail(
-                s,
-                tail.apply(
-                    s, changed(p, v, p.rootChord(), p.tipChord(), p.length(), p.incidence()))));
-    add(
-        name + " chord in",
-        Quantity.LENGTH,
-        p.rootChord(),
-        name + " changed",
-        (s, v) ->
-            withTail(
-                s,
-                tail.apply(
-                    s, changed(p, p.leadingEdge(), v, p.tipChord(), p.length(), p.incidence()))));
-    add(
-        "out",
-        Quantity.LENGTH,
-        p.tipChord(),
-        name + " changed",
-        (s, v) ->
-            withTail(
-                s,
-                tail.apply(
-                    s, changed(p, p.leadingEdge(), p.rootChord(), v, p.length(), p.incidence()))));
-    add(
-        "length",
-        Quantity.LENGTH,
-        p.length(),
-        name + " changed",
-        (s, v) ->
-            withTail(
-                s,
-                tail.apply(
-                    s,
-                    changed(p, p.leadingEdge(), p.rootChord(), p.tipChord(), v, p.incidence()))));
-    if (!name.contains("in")) {
-      add(
-          "incidence",
-          Quantity.ANGLE,
-          p.incidence(),
-          name + " changed",
-          (s, v) ->
-              withTail(
-                  s,
-                  tail.apply(
-                      s, changed(p, p.leadingEdge(), p.rootChord(), p.tipChord(), p.length(), v))));
+    private static Setup withTail(Setup setup, Tail tail) {
+        return setup.withAirframe(setup.airframe().withTail(tail));
     }
-  }
 
-  private static TailPanel changed(
-      TailPanel p, double at, double root, double tip, double length, double incidence) {
-    return new TailPanel(
-        at, p.right(), p.up(), root, tip, length, p.sweep(), incidence, p.controlChordRatio());
-  }
-
-  private void body() {
-    Airframe airframe = workspace.setup().airframe();
-    Body b = airframe.body();
-    title.setText("Body and bare masses");
-    body("Pod length", b.podLength(), (x, v) -> new Body(v, x.width(), x.height(), x.boomEnd()));
-    body("Width", b.width(), (x, v) -> new Body(x.podLength(), v, x.height(), x.boomEnd()));
-    body("Height", b.height(), (x, v) -> new Body(x.podLength(), x.width(), v, x.boomEnd()));
-    body("Boom ends at", b.boomEnd(), (x, v) -> new Body(x.podLength(), x.width(), x.height(), v));
-    add(
-        "Wing mass",
-        Quantity.MASS,
-        airframe.wingMass(),
-        "Bare masses",
-        (s, v) ->
-            s.withAirframe(
-                s.airframe().withMasses(v, s.airframe().tailMass(), s.airframe().bodyMass())));
-    add(
-        "Tail mass",
-        Quantity.MASS,
-        airframe.tailMass(),
-        "Bare masses",
-        (s, v) ->
-            s.withAirframe(
-                s.airframe().withMasses(s.airframe().wingMass(), v, s.airframe().bodyMass())));
-    add(
-        "Body mass",
-        Quantity.MASS,
-        airframe.bodyMass(),
-        "Bare masses",
-        (s, v) ->
-            s.withAirframe(
-                s.airframe().withMasses(s.airframe().wingMass(), s.airframe().tailMass(), v)));
-  }
-
-  private void body(String name, double value, BiFunction<Body, Double, Body> change) {
-    add(
-        name,
-        Quantity.LENGTH,
-        value,
-        "Body changed",
-        (s, v) -> s.withAirframe(s.airframe().withBody(change.apply(s.airframe().body(), v))));
-  }
-
-  private void scales() {
-    MassProperties now = workspace.setup().massProperties();
-    title.setText("Weigh on two supports");
-    head.getChildren()
-        .add(Texts.label("as flown: pack in, propeller on its shaft and not powered", "soft"));
-    double[] typed = {
-      now.mass() / 2, now.centre().aft() - 0.1, now.mass() / 2, now.centre().aft() + 0.1
-    };
-    String[] names = {"Front reading", "at", "Rear reading", "at"};
-    for (int i = 0; i < 4; i++) {
-      int index = i;
-      QuantityField field =
-          new QuantityField(
-              names[i],
-              i % 2 == 0 ? Quantity.MASS : Quantity.LENGTH,
-              workspace::tell,
-              v -> {
-                typed[index] = v;
-                return true;
-              });
-      field.columns(6);
-      field.show(typed[i], workspace.units());
-      all.add(field);
-      fields.getChildren().add(field);
+    private void tailPanel(String name, TailPanel p, BiFunction<Setup, TailPanel, Tail> tail) {
+        add(
+                name + " at",
+                Quantity.LENGTH,
+                p.leadingEdge(),
+                name + " changed",
+                (s, v) -> withTail(
+                        s, tail.apply(s, changed(p, v, p.rootChord(), p.tipChord(), p.length(), p.incidence()))));
+        add(
+                name + " chord in",
+                Quantity.LENGTH,
+                p.rootChord(),
+                name + " changed",
+                (s, v) -> withTail(
+                        s, tail.apply(s, changed(p, p.leadingEdge(), v, p.tipChord(), p.length(), p.incidence()))));
+        add(
+                "out",
+                Quantity.LENGTH,
+                p.tipChord(),
+                name + " changed",
+                (s, v) -> withTail(
+                        s, tail.apply(s, changed(p, p.leadingEdge(), p.rootChord(), v, p.length(), p.incidence()))));
+        add(
+                "length",
+                Quantity.LENGTH,
+                p.length(),
+                name + " changed",
+                (s, v) -> withTail(
+                        s, tail.apply(s, changed(p, p.leadingEdge(), p.rootChord(), p.tipChord(), v, p.incidence()))));
+        if (!name.contains("in")) {
+            add(
+                    "incidence",
+                    Quantity.ANGLE,
+                    p.incidence(),
+                    name + " changed",
+                    (s, v) -> withTail(
+                            s, tail.apply(s, changed(p, p.leadingEdge(), p.rootChord(), p.tipChord(), p.length(), v))));
+        }
     }
-    Button keep =
-        Texts.button(Action.of("Keep this weighing", "Ctrl+Enter", () -> keep(typed)), "primary");
-    keep.setGraphic(null);
-    keep.setId("keep-weighing");
-    fields.getChildren().add(keep);
-  }
 
-  private void keep(double[] typed) {
-    try {
-      Weighing weighing = new Weighing(typed[0], typed[1], typed[2], typed[3]);
-      Working working = weighing.working();
-      MassProperties now = workspace.setup().massProperties();
-      Optional<String> far =
-          Math.abs(weighing.centre() - now.centre().aft()) > 0.005
-                  || Math.abs(weighing.mass() - now.mass()) > 0.03 * now.mass()
-              ? Optional.of(
-                  "The scale says "
-                      + Quantity.MASS.text(weighing.mass() - now.mass())
-                      + " and "
-                      + Quantity.LENGTH.text(weighing.centre() - now.centre().aft())
-                      + " aft of the parts list: find the missing or misplaced part.")
-              : Optional.empty();
-      workspace.prove(
-          ProofKind.WEIGHING,
-          Evidence.REAL,
-          true,
-          Quantity.MASS.text(weighing.mass())
-              + ", CG "
-              + working.quantity().text(working.value())
-              + " behind the nose",
-          Map.of(
-              "mass",
-              weighing.mass(),
-              "centre",
-              weighing.centre(),
-              "computedMass",
-              now.mass(),
-              "computedCentre",
-              now.centre().aft()));
-      far.ifPresent(workspace::tell);
-      WorkingPopover.show(this, List.of(working), workspace.units());
-    } catch (IllegalArgumentException e) {
-      workspace.tell(e.getMessage());
+    private static TailPanel changed(TailPanel p, double at, double root, double tip, double length, double incidence) {
+        return new TailPanel(at, p.right(), p.up(), root, tip, length, p.sweep(), incidence, p.controlChordRatio());
     }
-  }
+
+    private void body() {
+        Airframe airframe = workspace.setup().airframe();
+        Body b = airframe.body();
+        title.setText("Body and bare masses");
+        body("Pod length", b.podLength(), (x, v) -> new Body(v, x.width(), x.height(), x.boomEnd()));
+        body("Width", b.width(), (x, v) -> new Body(x.podLength(), v, x.height(), x.boomEnd()));
+        body("Height", b.height(), (x, v) -> new Body(x.podLength(), x.width(), v, x.boomEnd()));
+        body("Boom ends at", b.boomEnd(), (x, v) -> new Body(x.podLength(), x.width(), x.height(), v));
+        add(
+                "Wing mass",
+                Quantity.MASS,
+                airframe.wingMass(),
+                "Bare masses",
+                (s, v) -> s.withAirframe(s.airframe()
+                        .withMasses(v, s.airframe().tailMass(), s.airframe().bodyMass())));
+        add(
+                "Tail mass",
+                Quantity.MASS,
+                airframe.tailMass(),
+                "Bare masses",
+                (s, v) -> s.withAirframe(s.airframe()
+                        .withMasses(s.airframe().wingMass(), v, s.airframe().bodyMass())));
+        add(
+                "Body mass",
+                Quantity.MASS,
+                airframe.bodyMass(),
+                "Bare masses",
+                (s, v) -> s.withAirframe(s.airframe()
+                        .withMasses(s.airframe().wingMass(), s.airframe().tailMass(), v)));
+    }
+
+    private void body(String name, double value, BiFunction<Body, Double, Body> change) {
+        add(
+                name,
+                Quantity.LENGTH,
+                value,
+                "Body changed",
+                (s, v) -> s.withAirframe(
+                        s.airframe().withBody(change.apply(s.airframe().body(), v))));
+    }
+
+    private void scales() {
+        MassProperties now = workspace.setup().massProperties();
+        title.setText("Weigh on two supports");
+        head.getChildren().add(Texts.label("as flown: pack in, propeller on its shaft and not powered", "soft"));
+        double[] typed = {
+            now.mass() / 2,
+            now.centre().aft() - 0.1,
+            now.mass() / 2,
+            now.centre().aft() + 0.1
+        };
+        String[] names = {"Front reading", "at", "Rear reading", "at"};
+        for (int i = 0; i < 4; i++) {
+            int index = i;
+            QuantityField field =
+                    new QuantityField(names[i], i % 2 == 0 ? Quantity.MASS : Quantity.LENGTH, workspace::tell, v -> {
+                        typed[index] = v;
+                        return true;
+                    });
+            field.columns(6);
+            field.show(typed[i], workspace.units());
+            all.add(field);
+            fields.getChildren().add(field);
+        }
+        Button keep = Texts.button(Action.of("Keep this weighing", "Ctrl+Enter", () -> keep(typed)), "primary");
+        keep.setGraphic(null);
+        keep.setId("keep-weighing");
+        fields.getChildren().add(keep);
+    }
+
+    private void keep(double[] typed) {
+        try {
+            Weighing weighing = new Weighing(typed[0], typed[1], typed[2], typed[3]);
+            Working working = weighing.working();
+            MassProperties now = workspace.setup().massProperties();
+            Optional<String> far = Math.abs(weighing.centre() - now.centre().aft()) > 0.005
+                            || Math.abs(weighing.mass() - now.mass()) > 0.03 * now.mass()
+                    ? Optional.of("The scale says "
+                            + Quantity.MASS.text(weighing.mass() - now.mass())
+                            + " and "
+                            + Quantity.LENGTH.text(
+                                    weighing.centre() - now.centre().aft())
+                            + " aft of the parts list: find the missing or misplaced part.")
+                    : Optional.empty();
+            workspace.prove(
+                    ProofKind.WEIGHING,
+                    Evidence.REAL,
+                    true,
+                    Quantity.MASS.text(weighing.mass())
+                            + ", CG "
+                            + working.quantity().text(working.value())
+                            + " behind the nose",
+                    Map.of(
+                            "mass",
+                            weighing.mass(),
+                            "centre",
+                            weighing.centre(),
+                            "computedMass",
+                            now.mass(),
+                            "computedCentre",
+                            now.centre().aft()));
+            far.ifPresent(workspace::tell);
+            WorkingPopover.show(this, List.of(working), workspace.units());
+        } catch (IllegalArgumentException e) {
+            workspace.tell(e.getMessage());
+        }
+    }
 }

@@ -36,239 +36,221 @@ import javafx.scene.layout.VBox;
 
 /** A flight read: strips to zoom, movement by frequency, and the trims to accept. */
 public final class DebriefView implements Place {
-  private final Workspace workspace;
-  private final Runnable close;
-  private final VBox root = new VBox(10);
-  private final StripChart strips =
-      new StripChart(
-          List.of(
-              StripChart.Strip.of(LogColumn.HEIGHT),
-              StripChart.Strip.of(LogColumn.AIRSPEED),
-              new StripChart.Strip(LogColumn.ROLL, Optional.of(LogColumn.WANTED_ROLL)),
-              new StripChart.Strip(LogColumn.PITCH, Optional.of(LogColumn.WANTED_PITCH)),
-              StripChart.Strip.of(LogColumn.STICK_ROLL),
-              StripChart.Strip.of(LogColumn.STICK_PITCH)));
-  private final SpectrumChart spectrum = new SpectrumChart();
-  private final VBox trims = new VBox(5);
-  private Optional<Flight> flight = Optional.empty();
+    private final Workspace workspace;
+    private final Runnable close;
+    private final VBox root = new VBox(10);
+    private final StripChart strips = new StripChart(List.of(
+            StripChart.Strip.of(LogColumn.HEIGHT),
+            StripChart.Strip.of(LogColumn.AIRSPEED),
+            new StripChart.Strip(LogColumn.ROLL, Optional.of(LogColumn.WANTED_ROLL)),
+            new StripChart.Strip(LogColumn.PITCH, Optional.of(LogColumn.WANTED_PITCH)),
+            StripChart.Strip.of(LogColumn.STICK_ROLL),
+            StripChart.Strip.of(LogColumn.STICK_PITCH)));
+    private final SpectrumChart spectrum = new SpectrumChart();
+    private final VBox trims = new VBox(5);
+    private Optional<Flight> flight = Optional.empty();
 
-  /** The debrief of a workspace. */
-  public DebriefView(Workspace workspace, Runnable close) {
-    this.workspace = workspace;
-    this.close = close;
-    HBox head =
-        new HBox(
-            6,
-            Texts.label("Debrief · what moved, and in which mode", "heading"),
-            Texts.spring(),
-            Texts.label("wheel zooms, drag pans", "soft"),
-            Texts.key("M"),
-            Texts.label("next mode", "soft"),
-            Texts.key("0"),
-            Texts.label("all", "soft"));
-    head.setAlignment(Pos.CENTER_LEFT);
-    trims.getStyleClass().add("sheet");
-    trims.setPadding(new Insets(10, 14, 10, 14));
-    trims.setId("trims");
-    HBox bottom = new HBox(12, spectrum, trims);
-    HBox.setHgrow(trims, Priority.ALWAYS);
-    spectrum.setPrefWidth(340);
-    bottom.setPrefHeight(196);
-    bottom.setMinHeight(196);
-    root.getChildren().addAll(head, strips, bottom);
-    VBox.setVgrow(strips, Priority.ALWAYS);
-    root.setPadding(new Insets(12, 16, 12, 20));
-    root.setFocusTraversable(true);
-    root.setId("debrief");
-  }
-
-  @Override
-  public Node node() {
-    return root;
-  }
-
-  /** Shows a flight. */
-  public void show(Flight newFlight) {
-    flight = Optional.of(newFlight);
-    FlightLog log = newFlight.log();
-    List<StripChart.Mark> marks = new ArrayList<>();
-    double last = -1;
-    for (int row = 0; row < log.rows(); row++) {
-      double step = log.value(LogColumn.STEP, row);
-      if (step != last && step >= 1 && step <= newFlight.card().steps().size()) {
-        String word = newFlight.card().steps().get((int) step - 1).title();
-        marks.add(new StripChart.Mark(log.time(row), word.split(" ")[0].replace(",", "")));
-        last = step;
-      }
+    /** The debrief of a workspace. */
+    public DebriefView(Workspace workspace, Runnable close) {
+        this.workspace = workspace;
+        this.close = close;
+        HBox head = new HBox(
+                6,
+                Texts.label("Debrief · what moved, and in which mode", "heading"),
+                Texts.spring(),
+                Texts.label("wheel zooms, drag pans", "soft"),
+                Texts.key("M"),
+                Texts.label("next mode", "soft"),
+                Texts.key("0"),
+                Texts.label("all", "soft"));
+        head.setAlignment(Pos.CENTER_LEFT);
+        trims.getStyleClass().add("sheet");
+        trims.setPadding(new Insets(10, 14, 10, 14));
+        trims.setId("trims");
+        HBox bottom = new HBox(12, spectrum, trims);
+        HBox.setHgrow(trims, Priority.ALWAYS);
+        spectrum.setPrefWidth(340);
+        bottom.setPrefHeight(216);
+        bottom.setMinHeight(216);
+        root.getChildren().addAll(head, strips, bottom);
+        VBox.setVgrow(strips, Priority.ALWAYS);
+        root.setPadding(new Insets(12, 16, 12, 20));
+        root.setFocusTraversable(true);
+        root.setId("debrief");
     }
-    strips.show(log, newFlight.debrief().flight().segments(), marks, workspace.units());
-    spectra(newFlight.debrief().flight());
-  }
 
-  /** Pitch by frequency in the longest stretch of up to two stabilised modes. */
-  private void spectra(Flown flown) {
-    Map<String, List<Oscillation.Line>> lines = new LinkedHashMap<>();
-    for (FlightMode mode : List.of(FlightMode.LEVEL, FlightMode.HOLD)) {
-      flown.segments().stream()
-          .filter(s -> s.mode() == mode)
-          .max(Comparator.comparingInt((ModeSegment s) -> s.to() - s.from()))
-          .ifPresent(
-              s -> {
-                int from = Math.min(s.to() - 1, flown.log().rowAt(flown.log().time(s.from()) + 2));
-                List<Oscillation.Line> line =
-                    Oscillation.spectrum(flown.log(), LogColumn.PITCH, from, s.to());
-                if (!line.isEmpty()) {
-                  lines.put(mode.label(), line);
-                }
-              });
+    @Override
+    public Node node() {
+        return root;
     }
-    String strongest =
-        flown.oscillations().stream()
-            .filter(Oscillation::standing)
-            .max(Comparator.comparingDouble(Oscillation::amplitude))
-            .map(
-                o ->
-                    Quantity.FREQUENCY.text(o.frequency())
+
+    /** Shows a flight. */
+    public void show(Flight newFlight) {
+        flight = Optional.of(newFlight);
+        FlightLog log = newFlight.log();
+        List<StripChart.Mark> marks = new ArrayList<>();
+        double last = -1;
+        for (int row = 0; row < log.rows(); row++) {
+            double step = log.value(LogColumn.STEP, row);
+            if (step != last && step >= 1 && step <= newFlight.card().steps().size()) {
+                String word = newFlight.card().steps().get((int) step - 1).title();
+                marks.add(new StripChart.Mark(log.time(row), word.split(" ")[0].replace(",", "")));
+                last = step;
+            }
+        }
+        strips.show(log, newFlight.debrief().flight().segments(), marks, workspace.units());
+        spectra(newFlight.debrief().flight());
+    }
+
+    /** Pitch by frequency in the longest stretch of up to two stabilised modes. */
+    private void spectra(Flown flown) {
+        Map<String, List<Oscillation.Line>> lines = new LinkedHashMap<>();
+        for (FlightMode mode : List.of(FlightMode.LEVEL, FlightMode.HOLD)) {
+            flown.segments().stream()
+                    .filter(s -> s.mode() == mode)
+                    .max(Comparator.comparingInt((ModeSegment s) -> s.to() - s.from()))
+                    .ifPresent(s -> {
+                        int from = Math.min(
+                                s.to() - 1, flown.log().rowAt(flown.log().time(s.from()) + 2));
+                        List<Oscillation.Line> line = Oscillation.spectrum(flown.log(), LogColumn.PITCH, from, s.to());
+                        if (!line.isEmpty()) {
+                            lines.put(mode.label(), line);
+                        }
+                    });
+        }
+        String strongest = flown.oscillations().stream()
+                .filter(Oscillation::standing)
+                .max(Comparator.comparingDouble(Oscillation::amplitude))
+                .map(o -> Quantity.FREQUENCY.text(o.frequency())
                         + ", ±"
                         + o.column().quantity().text(o.amplitude(), workspace.units())
                         + " in "
                         + o.mode().label())
-            .orElse("no standing swing");
-    spectrum.show(
-        lines,
-        strongest,
-        "pitch movement by frequency: ± ° over Hz",
-        Quantity.ANGLE.unit(workspace.units()).size());
-  }
-
-  @Override
-  public void update() {
-    trims.getChildren().setAll(Texts.label("TRIM NEEDED, AND WHAT ACCEPTING IT DOES", "caps"));
-    Optional<TrimNeeded> trim = flight.flatMap(f -> f.debrief().flight().trim());
-    if (trim.isEmpty()) {
-      trims
-          .getChildren()
-          .add(
-              Texts.wrapped(
-                  "No straight, level stretch at cruise: the trim could not be measured.", "soft"));
-      return;
+                .orElse("no standing swing");
+        spectrum.show(
+                lines,
+                strongest,
+                "pitch movement by frequency: ± ° over Hz",
+                Quantity.ANGLE.unit(workspace.units()).size());
     }
-    HBox rows =
-        new HBox(
-            18,
-            new WorkingRow(trim.get().working(Axis.ROLL), workspace.units()),
-            new WorkingRow(trim.get().working(Axis.PITCH), workspace.units()));
-    rows.getChildren().forEach(r -> HBox.setHgrow(r, Priority.ALWAYS));
-    GridPane table = new GridPane();
-    table.setHgap(16);
-    table.setVgap(2);
-    int row = 0;
-    for (TrimNeeded.Centre centre : trim.get().centres()) {
-      table.add(Texts.label(centre.output().surface().label()), 0, row);
-      table.add(
-          Texts.label(
-              Quantity.PULSE.number(centre.output().centreMicros(), workspace.units())
-                  + " → "
-                  + Quantity.PULSE.text(centre.meanMicros(), workspace.units()),
-              "figure"),
-          1,
-          row++);
+
+    @Override
+    public void update() {
+        trims.getChildren().setAll(Texts.label("TRIM NEEDED, AND WHAT ACCEPTING IT DOES", "caps"));
+        Optional<TrimNeeded> trim = flight.flatMap(f -> f.debrief().flight().trim());
+        if (trim.isEmpty()) {
+            trims.getChildren()
+                    .add(Texts.wrapped(
+                            "No straight, level stretch at cruise: the trim could not be measured.", "soft"));
+            return;
+        }
+        HBox rows = new HBox(
+                18,
+                new WorkingRow(trim.get().working(Axis.ROLL), workspace.units()),
+                new WorkingRow(trim.get().working(Axis.PITCH), workspace.units()));
+        rows.getChildren().forEach(r -> HBox.setHgrow(r, Priority.ALWAYS));
+        GridPane table = new GridPane();
+        table.setHgap(16);
+        table.setVgap(2);
+        int row = 0;
+        for (TrimNeeded.Centre centre : trim.get().centres()) {
+            table.add(Texts.label(centre.output().surface().label()), 0, row);
+            table.add(
+                    Texts.label(
+                            Quantity.PULSE.number(centre.output().centreMicros(), workspace.units())
+                                    + " → "
+                                    + Quantity.PULSE.text(centre.meanMicros(), workspace.units()),
+                            "figure"),
+                    1,
+                    row++);
+        }
+        trims.getChildren().addAll(rows, table);
+        if (flight.filter(f -> f.setup().controls().equals(workspace.setup().controls()))
+                .isEmpty()) {
+            trims.getChildren()
+                    .add(Texts.wrapped("The controls have changed since this flight: fly it again.", "soft"));
+        } else {
+            List<ProofKind> stale = workspace.situation().wouldGoStale(accepted());
+            trims.getChildren()
+                    .add(Texts.wrapped(
+                            "Accepting makes r"
+                                    + nextRevision()
+                                    + ", zeroes the radio trims, and makes stale: "
+                                    + Workspace.labels(stale)
+                                    + ".",
+                            "strong"));
+        }
     }
-    trims.getChildren().addAll(rows, table);
-    if (flight.filter(f -> f.setup().controls().equals(workspace.setup().controls())).isEmpty()) {
-      trims
-          .getChildren()
-          .add(Texts.wrapped("The controls have changed since this flight: fly it again.", "soft"));
-    } else {
-      List<ProofKind> stale = workspace.situation().wouldGoStale(accepted());
-      trims
-          .getChildren()
-          .add(
-              Texts.wrapped(
-                  "Accepting makes r"
-                      + nextRevision()
-                      + ", zeroes the radio trims, and makes stale: "
-                      + Workspace.labels(stale)
-                      + ".",
-                  "strong"));
+
+    private int nextRevision() {
+        return workspace.hangar().latest(workspace.aircraft()) + 1;
     }
-  }
 
-  private int nextRevision() {
-    return workspace.hangar().latest(workspace.aircraft()) + 1;
-  }
-
-  private Setup accepted() {
-    Setup setup = workspace.setup();
-    ControlSetup controls =
-        flight
-            .flatMap(f -> f.debrief().flight().trim())
-            .map(t -> t.accepted(setup.controls()))
-            .orElse(setup.controls());
-    return setup.withControls(controls);
-  }
-
-  private void accept() {
-    if (flight.flatMap(f -> f.debrief().flight().trim()).isEmpty()) {
-      workspace.tell("No trim was measured in this flight.");
-    } else if (flight
-        .filter(f -> f.setup().controls().equals(workspace.setup().controls()))
-        .isEmpty()) {
-      workspace.tell("The controls have changed since this flight: fly it again.");
-    } else {
-      Setup to = accepted();
-      workspace.edit("Trims of the flight carried into the centres", s -> to);
+    private Setup accepted() {
+        Setup setup = workspace.setup();
+        ControlSetup controls = flight.flatMap(f -> f.debrief().flight().trim())
+                .map(t -> t.accepted(setup.controls()))
+                .orElse(setup.controls());
+        return setup.withControls(controls);
     }
-  }
 
-  private void nextMode() {
-    flight.ifPresent(
-        f -> {
-          FlightLog log = f.log();
-          for (ModeSegment segment : f.debrief().flight().segments()) {
-            double start = log.time(segment.from());
-            double end = log.time(segment.to() - 1);
-            if ((start + end) / 2 > strips.middle() + 0.01) {
-              strips.stretch(start - 1, end + 1);
-              return;
+    private void accept() {
+        if (flight.flatMap(f -> f.debrief().flight().trim()).isEmpty()) {
+            workspace.tell("No trim was measured in this flight.");
+        } else if (flight.filter(
+                        f -> f.setup().controls().equals(workspace.setup().controls()))
+                .isEmpty()) {
+            workspace.tell("The controls have changed since this flight: fly it again.");
+        } else {
+            Setup to = accepted();
+            workspace.edit("Trims of the flight carried into the centres", s -> to);
+        }
+    }
+
+    private void nextMode() {
+        flight.ifPresent(f -> {
+            FlightLog log = f.log();
+            for (ModeSegment segment : f.debrief().flight().segments()) {
+                double start = log.time(segment.from());
+                double end = log.time(segment.to() - 1);
+                if ((start + end) / 2 > strips.middle() + 0.01) {
+                    strips.stretch(start - 1, end + 1);
+                    return;
+                }
             }
-          }
-          strips.whole();
+            strips.whole();
         });
-  }
+    }
 
-  @Override
-  public List<Action> actions() {
-    return List.of(
-        Action.of("go to the next mode", "M", this::nextMode),
-        Action.of("show all", "0", strips::whole),
-        Action.of("zoom in", "Plus", () -> strips.zoom(0.7)),
-        Action.of("zoom in ", "Equals", () -> strips.zoom(0.7)),
-        Action.of("zoom out", "Minus", () -> strips.zoom(1.4)),
-        Action.of("earlier", "Left", () -> strips.page(-0.2)),
-        Action.of("later", "Right", () -> strips.page(0.2)),
-        Action.of("accept the trims", "A", this::accept),
-        Action.of("back to the card", "Esc", close));
-  }
+    @Override
+    public List<Action> actions() {
+        return List.of(
+                Action.of("go to the next mode", "M", this::nextMode),
+                Action.of("show all", "0", strips::whole),
+                Action.of("zoom in", "Plus", () -> strips.zoom(0.7)),
+                Action.also("Equals", () -> strips.zoom(0.7)),
+                Action.of("zoom out", "Minus", () -> strips.zoom(1.4)),
+                Action.of("earlier", "Left", () -> strips.page(-0.2)),
+                Action.of("later", "Right", () -> strips.page(0.2)),
+                Action.of("accept the trims", "A", this::accept),
+                Action.of("back to the card", "Esc", close));
+    }
 
-  @Override
-  public List<Action> ledgerActions() {
-    return List.of(
-        Action.of("Accept trims", "A", this::accept), Action.of("Back to the card", "Esc", close));
-  }
+    @Override
+    public List<Action> ledgerActions() {
+        return List.of(Action.of("Accept trims", "A", this::accept), Action.of("Back to the card", "Esc", close));
+    }
 
-  /** Shows the checks' findings. */
-  public void fill(Ledger ledger) {
-    flight.ifPresent(
-        f ->
-            ledger.show(
+    /** Shows the checks' findings. */
+    public void fill(Ledger ledger) {
+        flight.ifPresent(f -> ledger.show(
                 "Findings",
                 f.debrief().findings().size()
-                    + " checks run over this log, r"
-                    + f.revision()
-                    + ". "
-                    + f.outcome().sentence(),
+                        + " checks run over this log, r"
+                        + f.revision()
+                        + ". "
+                        + f.outcome().sentence(),
                 f.debrief().findings(),
                 ledgerActions()));
-  }
+    }
 }

@@ -14,113 +14,108 @@ import javafx.scene.text.TextAlignment;
 
 /** Movement by frequency, one line for each mode, on a logarithmic frequency axis. */
 final class SpectrumChart extends Pane {
-  private static final double LOW = 0.05;
-  private static final double HIGH = 8;
-  private final Canvas canvas = new Canvas();
-  private Map<String, List<Oscillation.Line>> lines = Map.of();
-  private String strongest = "";
-  private String caption = "";
-  private double size = 1;
+    private static final double LOW = 0.05;
+    private static final double HIGH = 8;
+    private final Canvas canvas = new Canvas();
+    private Map<String, List<Oscillation.Line>> lines = Map.of();
+    private String strongest = "";
+    private String caption = "";
+    private double size = 1;
 
-  SpectrumChart() {
-    getStyleClass().add("sheet");
-    getChildren().add(canvas);
-    setMinSize(240, 120);
-    setId("spectrum");
-  }
-
-  void show(
-      Map<String, List<Oscillation.Line>> newLines,
-      String newStrongest,
-      String newCaption,
-      double unitSize) {
-    lines = newLines;
-    strongest = newStrongest;
-    caption = newCaption;
-    size = unitSize;
-    setAccessibleText(newCaption + ". " + newStrongest);
-    paint();
-  }
-
-  @Override
-  protected void layoutChildren() {
-    canvas.setWidth(getWidth());
-    canvas.setHeight(getHeight());
-    paint();
-  }
-
-  private void paint() {
-    double w = canvas.getWidth();
-    double h = canvas.getHeight();
-    if (w < 100 || h < 80) {
-      return;
+    SpectrumChart() {
+        getStyleClass().add("sheet");
+        getChildren().add(canvas);
+        setMinSize(240, 120);
+        setId("spectrum");
     }
-    GraphicsContext g = canvas.getGraphicsContext2D();
-    g.clearRect(0, 0, w, h);
-    double left = 40;
-    double right = w - 14;
-    double bottom = h - 22;
-    double top = 32;
-    g.setFont(Theme.text(13));
-    g.setTextBaseline(VPos.CENTER);
-    g.setFill(Ink.SOFT);
-    g.setTextAlign(TextAlignment.LEFT);
-    g.fillText(caption, 12, 14);
-    g.setStroke(Ink.SOFT);
-    g.setLineWidth(1);
-    g.strokeLine(left, bottom, right, bottom);
-    g.setTextAlign(TextAlignment.CENTER);
-    g.setFont(Theme.figures(10));
-    for (double f : new double[] {0.05, 0.1, 0.2, 0.5, 1, 2, 5}) {
-      g.fillText(String.valueOf(f).replace(".0", ""), x(f, left, right), bottom + 10);
+
+    void show(Map<String, List<Oscillation.Line>> newLines, String newStrongest, String newCaption, double unitSize) {
+        lines = newLines;
+        strongest = newStrongest;
+        caption = newCaption;
+        size = unitSize;
+        setAccessibleText(newCaption + ". " + newStrongest);
+        paint();
     }
-    double most =
-        Math.max(
-            lines.values().stream()
-                .flatMap(List::stream)
-                .mapToDouble(Oscillation.Line::amplitude)
-                .max()
-                .orElse(0),
-            2 * size);
-    g.setTextAlign(TextAlignment.RIGHT);
-    g.fillText(String.format(java.util.Locale.ROOT, "%.1f", most / size), left - 5, top);
-    int i = 0;
-    for (Map.Entry<String, List<Oscillation.Line>> entry : lines.entrySet()) {
-      Color colour = i == 0 ? Ink.PROOF : Ink.KITE;
-      g.setStroke(colour);
-      g.setLineWidth(1.8);
-      g.beginPath();
-      boolean open = false;
-      for (Oscillation.Line line : entry.getValue()) {
-        double px = x(line.frequency(), left, right);
-        double py = bottom - line.amplitude() / most * (bottom - top);
-        if (open) {
-          g.lineTo(px, py);
-        } else {
-          g.moveTo(px, py);
-          open = true;
+
+    @Override
+    protected void layoutChildren() {
+        canvas.setWidth(getWidth());
+        canvas.setHeight(getHeight());
+        paint();
+    }
+
+    private void paint() {
+        double w = canvas.getWidth();
+        double h = canvas.getHeight();
+        if (w < 100 || h < 80) {
+            return;
         }
-      }
-      g.stroke();
-      g.setFill(colour);
-      g.setFont(Theme.strong(13));
-      g.setTextAlign(TextAlignment.RIGHT);
-      g.fillText(entry.getKey(), right, top + 14 * i);
-      i++;
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.clearRect(0, 0, w, h);
+        double left = 40;
+        double right = w - 14;
+        double bottom = h - 22;
+        double top = 32;
+        g.setFont(Theme.text(13));
+        g.setTextBaseline(VPos.CENTER);
+        g.setFill(Ink.SOFT);
+        g.setTextAlign(TextAlignment.LEFT);
+        g.fillText(caption, 12, 14);
+        g.setStroke(Ink.SOFT);
+        g.setLineWidth(1);
+        g.strokeLine(left, bottom, right, bottom);
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setFont(Theme.figures(10));
+        for (double f : new double[] {0.05, 0.1, 0.2, 0.5, 1, 2, 5}) {
+            g.fillText(f < 1 ? String.valueOf(f) : String.valueOf((int) f), x(f, left, right), bottom + 10);
+        }
+        double most = Math.max(
+                lines.values().stream()
+                        .flatMap(List::stream)
+                        .mapToDouble(Oscillation.Line::amplitude)
+                        .max()
+                        .orElse(0),
+                2 * size);
+        g.setTextAlign(TextAlignment.RIGHT);
+        g.fillText(String.format(java.util.Locale.ROOT, "%.1f", most / size), left - 5, top);
+        int i = 0;
+        for (Map.Entry<String, List<Oscillation.Line>> entry : lines.entrySet()) {
+            Color colour = i == 0 ? Ink.PROOF : Ink.KITE;
+            g.setStroke(colour);
+            g.setLineWidth(1.8);
+            g.beginPath();
+            boolean open = false;
+            for (Oscillation.Line line : entry.getValue()) {
+                double px = x(line.frequency(), left, right);
+                double py = bottom - line.amplitude() / most * (bottom - top);
+                if (open) {
+                    g.lineTo(px, py);
+                } else {
+                    g.moveTo(px, py);
+                    open = true;
+                }
+            }
+            g.stroke();
+            g.setFill(colour);
+            g.setFont(Theme.strong(13));
+            g.setTextAlign(TextAlignment.RIGHT);
+            g.fillText(entry.getKey(), right, top + 14 * i);
+            i++;
+        }
+        if (lines.isEmpty()) {
+            g.setTextAlign(TextAlignment.CENTER);
+            g.setFont(Theme.text(13));
+            g.fillText("No stabilised stretch of 8 s.", w / 2, h / 2);
+        } else {
+            g.setFill(Ink.INK);
+            g.setFont(Theme.text(13));
+            g.setTextAlign(TextAlignment.RIGHT);
+            g.fillText(strongest, right, top + 14 * lines.size());
+        }
     }
-    if (lines.isEmpty()) {
-      g.setTextAlign(TextAlignment.CENTER);
-      g.setFont(Theme.text(13));
-      g.fillText("No stabilised stretch of 8 s.", w / 2, h / 2);
-    } else {
-      g.setFill(Ink.INK);
-      g.setFont(Theme.text(13));
-      g.setTextAlign(TextAlignment.LEFT);
-      g.fillText(strongest, left + 8, top);
-    }
-  }
 
-  private static double x(double frequency, double left, double right) {
-    return left + Math.log(frequency / LOW) / Math.log(HIGH / LOW) * (right - left);
-  }
+    private static double x(double frequency, double left, double right) {
+        return left + Math.log(frequency / LOW) / Math.log(HIGH / LOW) * (right - left);
+    }
 }

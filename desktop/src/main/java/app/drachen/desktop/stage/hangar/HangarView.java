@@ -32,180 +32,178 @@ import javafx.scene.layout.VBox;
 
 /** The shelf: every aircraft drawn to one scale, with its clearance and its next job. */
 public final class HangarView implements Place {
-  private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
-  private static final double CARD = 396;
-  private static final double DRAWING = 250;
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final double CARD = 396;
+    private static final double DRAWING = 318;
 
-  private final Workspace workspace;
-  private final BorderPane root = new BorderPane();
-  private final HBox cards = new HBox(14);
-  private final VBox foot = new VBox();
-  private List<Hangar.Shelf> shelf = List.of();
-  private int chosen;
+    private final Workspace workspace;
+    private final BorderPane root = new BorderPane();
+    private final HBox cards = new HBox(14);
+    private final VBox foot = new VBox();
+    private List<Hangar.Shelf> shelf = List.of();
+    private int chosen;
 
-  /** The shelf of a workspace. */
-  public HangarView(Workspace workspace) {
-    this.workspace = workspace;
-    cards.setPadding(new Insets(6, 32, 10, 32));
-    VBox head =
-        new VBox(2, Texts.label("Hangar", "title"), Texts.label("All to one scale", "soft"));
-    head.getStyleClass().add("line-header");
-    head.setPadding(new Insets(18, 32, 22, 32));
-    foot.setPadding(new Insets(4, 32, 12, 32));
-    ScrollPane scroll = new ScrollPane(cards);
-    scroll.setFitToHeight(true);
-    scroll.setFocusTraversable(false);
-    root.setTop(head);
-    root.setCenter(scroll);
-    root.setBottom(foot);
-    BorderPane.setMargin(scroll, new Insets(14, 0, 0, 0));
-    root.setId("hangar");
-  }
-
-  @Override
-  public Node node() {
-    return root;
-  }
-
-  @Override
-  public void update() {
-    shelf = workspace.hangar().aircraft();
-    chosen = Math.max(0, Math.min(chosen, shelf.size() - 1));
-    List<Situation> situations = shelf.stream().map(a -> workspace.situationOf(a.id())).toList();
-    double scale = commonScale(situations);
-    cards.getChildren().clear();
-    for (int i = 0; i < shelf.size(); i++) {
-      cards.getChildren().add(card(i, situations.get(i), scale));
+    /** The shelf of a workspace. */
+    public HangarView(Workspace workspace) {
+        this.workspace = workspace;
+        cards.setPadding(new Insets(6, 32, 10, 32));
+        VBox head = new VBox(2, Texts.label("Hangar", "title"), Texts.label("All to one scale", "soft"));
+        head.getStyleClass().add("line-header");
+        head.setPadding(new Insets(18, 32, 22, 32));
+        foot.setPadding(new Insets(4, 32, 12, 32));
+        ScrollPane scroll = new ScrollPane(cards);
+        scroll.setFitToHeight(true);
+        scroll.setFocusTraversable(false);
+        root.setTop(head);
+        root.setCenter(scroll);
+        root.setBottom(foot);
+        BorderPane.setMargin(scroll, new Insets(14, 0, 0, 0));
+        root.setId("hangar");
     }
-    if (shelf.isEmpty()) {
-      cards
-          .getChildren()
-          .add(
-              Texts.wrapped(
-                  "No aircraft yet. Start with: drachen demo, or import a set-up with drachen import.",
-                  "heading"));
-    }
-    foot.getChildren()
-        .setAll(
-            Texts.label(
-                workspace
-                    .field()
-                    .map(f -> "Field today · " + Fields.line(f, workspace.units()))
-                    .orElse("No field entered yet"),
-                "soft"));
-    mark();
-  }
 
-  private static double commonScale(List<Situation> situations) {
-    double scale = 400;
-    for (Situation s : situations) {
-      Outline o = Outline.above(s.setup().airframe());
-      scale = Math.min(scale, (CARD - 70) / (o.right() - o.left()));
-      scale = Math.min(scale, (DRAWING - 30) / (o.bottom() - o.top()));
+    @Override
+    public Node node() {
+        return root;
     }
-    return scale;
-  }
 
-  private Node card(int index, Situation situation, double scale) {
-    Setup setup = situation.setup();
-    Clearance clearance = Clearance.of(situation);
-    Canvas drawing = new Canvas(CARD - 4, DRAWING);
-    Outline outline = Outline.above(setup.airframe());
-    View view =
-        View.centred(
-            scale,
-            outline.left(),
-            outline.right(),
-            outline.top(),
-            outline.bottom(),
-            0,
-            0,
-            CARD - 4,
-            DRAWING);
-    AircraftPainter.grid(drawing.getGraphicsContext2D(), view, 0.1, 0, 0, CARD - 4, DRAWING);
-    AircraftPainter.paint(drawing.getGraphicsContext2D(), outline, view, Optional.empty());
-    UnitSystem units = workspace.units();
-    VBox words =
-        new VBox(
-            2,
-            Texts.label(setup.name(), "heading"),
-            Texts.label(
-                setup.airframe().kind()
-                    + " · "
-                    + Quantity.SPAN.text(setup.planform().span(), units)
-                    + " · "
-                    + Quantity.MASS.text(setup.massProperties().mass(), units)
-                    + " · r"
-                    + situation.revision(),
-                "soft"),
-            new MiniLine(clearance, CARD - 40),
-            Texts.label("CLEARED TO", "caps"),
-            Texts.wrapped(clearance.sentence(), "heading"));
-    words.setPadding(new Insets(12, 18, 14, 18));
-    words.getChildren().add(next(clearance));
-    VBox card = new VBox(drawing, words);
-    card.getStyleClass().add("card");
-    card.setMinWidth(CARD);
-    card.setMaxWidth(CARD);
-    card.setId("card-" + index);
-    card.setFocusTraversable(true);
-    card.setAccessibleText(
-        setup.name() + ", cleared to " + clearance.sentence() + ", " + clearance.why());
-    card.setOnMouseClicked(e -> open(index));
-    card.focusedProperty()
-        .addListener(
-            (o, was, is) -> {
-              if (is) {
+    @Override
+    public void update() {
+        shelf = workspace.hangar().aircraft();
+        chosen = Math.max(0, Math.min(chosen, shelf.size() - 1));
+        List<Situation> situations =
+                shelf.stream().map(a -> workspace.situationOf(a.id())).toList();
+        double scale = commonScale(situations);
+        cards.getChildren().clear();
+        for (int i = 0; i < shelf.size(); i++) {
+            cards.getChildren().add(card(i, situations.get(i), scale));
+        }
+        if (shelf.isEmpty()) {
+            cards.getChildren()
+                    .add(Texts.wrapped(
+                            "No aircraft yet. Start with: drachen demo, or import a set-up with drachen import.",
+                            "heading"));
+        }
+        foot.getChildren()
+                .setAll(Texts.label(
+                        workspace
+                                .field()
+                                .map(f -> "Field today · " + Fields.line(f, workspace.units()))
+                                .orElse("No field entered yet"),
+                        "soft"));
+        mark();
+    }
+
+    private static double commonScale(List<Situation> situations) {
+        double scale = 400;
+        for (Situation s : situations) {
+            Outline o = Outline.above(s.setup().airframe());
+            scale = Math.min(scale, (CARD - 70) / (o.right() - o.left()));
+            scale = Math.min(scale, (DRAWING - 30) / (o.bottom() - o.top()));
+        }
+        return scale;
+    }
+
+    private Node card(int index, Situation situation, double scale) {
+        Setup setup = situation.setup();
+        Clearance clearance = Clearance.of(situation);
+        Canvas drawing = new Canvas(CARD - 4, DRAWING);
+        Outline outline = Outline.above(setup.airframe());
+        View view = View.centred(
+                scale, outline.left(), outline.right(), outline.top(), outline.bottom(), 0, 0, CARD - 4, DRAWING);
+        AircraftPainter.grid(drawing.getGraphicsContext2D(), view, 0.1, 0, 0, CARD - 4, DRAWING);
+        AircraftPainter.paint(drawing.getGraphicsContext2D(), outline, view, Optional.empty());
+        UnitSystem units = workspace.units();
+        VBox words = new VBox(
+                2,
+                Texts.label(setup.name(), "heading"),
+                Texts.label(
+                        setup.airframe().kind()
+                                + " · "
+                                + Quantity.SPAN.text(setup.planform().span(), units)
+                                + " · "
+                                + Quantity.MASS.text(setup.massProperties().mass(), units)
+                                + " · r"
+                                + situation.revision(),
+                        "soft"),
+                new MiniLine(clearance, CARD - 40),
+                Texts.label("CLEARED TO", "caps"),
+                Texts.wrapped(clearance.sentence(), "heading"));
+        words.setPadding(new Insets(12, 18, 14, 18));
+        words.getChildren().add(next(clearance));
+        words.getChildren().add(history(shelf.get(index).id()));
+        VBox card = new VBox(drawing, words);
+        card.getStyleClass().add("card");
+        card.setMinWidth(CARD);
+        card.setMaxWidth(CARD);
+        card.setId("card-" + index);
+        card.setFocusTraversable(true);
+        card.setAccessibleText(setup.name() + ", cleared to " + clearance.sentence() + ", " + clearance.why());
+        card.setOnMouseClicked(e -> open(index));
+        card.focusedProperty().addListener((o, was, is) -> {
+            if (is) {
                 chosen = index;
                 mark();
-              }
-            });
-    return card;
-  }
-
-  private static Node next(Clearance clearance) {
-    Optional<Ruling> next = clearance.next();
-    if (next.isEmpty()) {
-      return Texts.wrapped("Nothing built so far is in the way. " + clearance.why() + ".", "soft");
+            }
+        });
+        return card;
     }
-    VBox words =
-        new VBox(
-            Texts.wrapped(next.get().finding().title(), "strong"),
-            Texts.label("next: " + next.get().stage().label(), "soft"));
-    HBox line = new HBox(10, new StateMark(next.get().finding().state()), words);
-    line.getStyleClass().add("item");
-    VBox.setMargin(line, new Insets(8, 0, 0, 0));
-    line.setMaxHeight(Region.USE_PREF_SIZE);
-    return line;
-  }
 
-  private void mark() {
-    for (int i = 0; i < cards.getChildren().size(); i++) {
-      cards.getChildren().get(i).pseudoClassStateChanged(CHOSEN, i == chosen && !shelf.isEmpty());
+    /** What happened last: the latest revision and the flights. */
+    private Node history(long id) {
+        int flights = workspace.hangar().flights(id).size();
+        var label = Texts.wrapped(
+                "Last change: "
+                        + workspace.hangar().current(id).reason()
+                        + " · "
+                        + (flights == 0 ? "not flown" : flights + " flights and rehearsals"),
+                "soft",
+                "small");
+        VBox.setMargin(label, new Insets(10, 0, 0, 0));
+        return label;
     }
-  }
 
-  private void open(int index) {
-    if (index < shelf.size()) {
-      chosen = index;
-      workspace.open(shelf.get(index).id());
+    private static Node next(Clearance clearance) {
+        Optional<Ruling> next = clearance.next();
+        if (next.isEmpty()) {
+            return Texts.wrapped("Nothing built so far is in the way. " + clearance.why() + ".", "soft");
+        }
+        VBox words = new VBox(
+                Texts.wrapped(next.get().finding().title(), "strong"),
+                Texts.label("next: " + next.get().stage().label(), "soft"));
+        HBox line = new HBox(10, new StateMark(next.get().finding().state()), words);
+        line.getStyleClass().add("item");
+        VBox.setMargin(line, new Insets(8, 0, 0, 0));
+        line.setMaxHeight(Region.USE_PREF_SIZE);
+        return line;
     }
-  }
 
-  private void choose(int step) {
-    if (!shelf.isEmpty()) {
-      chosen = Math.floorMod(chosen + step, shelf.size());
-      mark();
-      cards.getChildren().get(chosen).requestFocus();
+    private void mark() {
+        for (int i = 0; i < cards.getChildren().size(); i++) {
+            cards.getChildren().get(i).pseudoClassStateChanged(CHOSEN, i == chosen && !shelf.isEmpty());
+        }
     }
-  }
 
-  @Override
-  public List<Action> actions() {
-    List<Action> actions = new ArrayList<>();
-    actions.add(Action.of("choose the aircraft to the left", "Left", () -> choose(-1)));
-    actions.add(Action.of("choose the aircraft to the right", "Right", () -> choose(1)));
-    actions.add(Action.of("open", "Enter", () -> open(chosen)));
-    return actions;
-  }
+    private void open(int index) {
+        if (index < shelf.size()) {
+            chosen = index;
+            workspace.open(shelf.get(index).id());
+        }
+    }
+
+    private void choose(int step) {
+        if (!shelf.isEmpty()) {
+            chosen = Math.floorMod(chosen + step, shelf.size());
+            mark();
+            cards.getChildren().get(chosen).requestFocus();
+        }
+    }
+
+    @Override
+    public List<Action> actions() {
+        List<Action> actions = new ArrayList<>();
+        actions.add(Action.of("choose the aircraft to the left", "Left", () -> choose(-1)));
+        actions.add(Action.of("choose the aircraft to the right", "Right", () -> choose(1)));
+        actions.add(Action.of("open", "Enter", () -> open(chosen)));
+        return actions;
+    }
 }

@@ -11,31 +11,30 @@ import javafx.scene.layout.VBox;
 
 /** A stage that stands open because it has no instruments yet. */
 public final class LaterView implements Place {
-  private final VBox root;
+    private final VBox root;
 
-  /** The page of a stage. */
-  public LaterView(Stage stage) {
-    root =
-        new VBox(
-            10,
-            Texts.label(stage.label(), "heading"),
-            Texts.wrapped(stage.withoutInstruments()),
-            Texts.wrapped("Its bow stays hollow, and no clearance beyond it is given.", "soft"));
-    root.setPadding(new Insets(26, 20, 20, 20));
-    root.setMaxWidth(620);
-    root.setId("later");
-  }
+    /** The page of a stage. */
+    public LaterView(Stage stage) {
+        root = new VBox(
+                10,
+                Texts.label(stage.label(), "heading"),
+                Texts.wrapped(stage.withoutInstruments()),
+                Texts.wrapped("Its bow stays hollow, and no clearance beyond it is given.", "soft"));
+        root.setPadding(new Insets(26, 20, 20, 20));
+        root.setMaxWidth(620);
+        root.setId("later");
+    }
 
-  @Override
-  public Node node() {
-    return root;
-  }
+    @Override
+    public Node node() {
+        return root;
+    }
 
-  @Override
-  public void update() {}
+    @Override
+    public void update() {}
 
-  @Override
-  public List<Action> actions() {
-    return List.of();
-  }
+    @Override
+    public List<Action> actions() {
+        return List.of();
+    }
 }

@@ -3,6 +3,7 @@ package app.drachen.desktop.stage.maiden;
 import app.drachen.core.air.Field;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.units.Quantity;
+import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.Workspace;
@@ -17,113 +18,99 @@ import javafx.scene.layout.Priority;
 
 /** The field of the day, to be typed. */
 final class FieldPanel extends GridPane {
-  private final Workspace workspace;
-  private int count;
-  private QuantityField first;
+    private final Workspace workspace;
+    private int count;
+    private QuantityField first;
 
-  FieldPanel(Workspace workspace) {
-    this.workspace = workspace;
-    setHgap(14);
-    setVgap(3);
-    ColumnConstraints half = new ColumnConstraints();
-    half.setPercentWidth(50);
-    getColumnConstraints().addAll(half, half);
-    setId("field-panel");
-  }
-
-  void focusFirst() {
-    if (first != null) {
-      first.field().requestFocus();
-      first.field().selectAll();
+    FieldPanel(Workspace workspace) {
+        this.workspace = workspace;
+        setHgap(14);
+        setVgap(3);
+        ColumnConstraints half = new ColumnConstraints();
+        half.setPercentWidth(50);
+        getColumnConstraints().addAll(half, half);
+        setId("field-panel");
     }
-  }
 
-  void update() {
-    getChildren().clear();
-    count = 0;
-    Field f = workspace.field().orElseGet(FieldPanel::calm);
-    first = add("Wind", Quantity.SPEED, f.wind(), (x, v) -> x.withWind(v, x.windFrom(), x.gust()));
-    add("From", Quantity.BEARING, f.windFrom(), (x, v) -> x.withWind(x.wind(), v, x.gust()));
-    add("Gusts", Quantity.SPEED, f.gust(), (x, v) -> x.withWind(x.wind(), x.windFrom(), v));
-    add("Air", Quantity.TEMPERATURE, f.temperature(), (x, v) -> x.withAir(v, x.pressure()));
-    add("Pressure", Quantity.PRESSURE, f.pressure(), (x, v) -> x.withAir(x.temperature(), v));
-    add(
-        "Strip",
-        Quantity.BEARING,
-        f.stripHeading(),
-        (x, v) -> x.withStrip(v, x.stripLength(), x.heightLimit()));
-    add(
-        "Length",
-        Quantity.DISTANCE,
-        f.stripLength(),
-        (x, v) -> x.withStrip(x.stripHeading(), v, x.heightLimit()));
-    add(
-        "Limit",
-        Quantity.HEIGHT,
-        f.heightLimit().map(Field.HeightLimit::height).orElse(Double.NaN),
-        (x, v) ->
-            x.withStrip(
-                x.stripHeading(),
-                x.stripLength(),
-                Optional.of(
-                    new Field.HeightLimit(
-                        v,
-                        x.heightLimit().map(Field.HeightLimit::source).orElse("entered by you")))));
-    TextField source = new TextField(f.heightLimit().map(Field.HeightLimit::source).orElse(""));
-    source.setPromptText("which rule says so");
-    source.setAccessibleText("Source of the height limit");
-    source.setOnAction(
-        e ->
-            f.heightLimit()
-                .ifPresent(
-                    l ->
-                        enter(
-                            x ->
-                                x.withStrip(
-                                    x.stripHeading(),
-                                    x.stripLength(),
-                                    Optional.of(
-                                        new Field.HeightLimit(l.height(), source.getText()))))));
-    HBox.setHgrow(source, Priority.ALWAYS);
-    Label by = Texts.label("Limit by");
-    by.setLabelFor(source);
-    add(new HBox(6, by, source), 0, count / 2, 2, 1);
-  }
-
-  private static Field calm() {
-    Field demo = DemoField.evening();
-    return new Field(
-        "Field",
-        0,
-        0,
-        0,
-        10,
-        288.15,
-        101_325,
-        0,
-        60,
-        Optional.empty(),
-        demo.obstacles().subList(0, 0));
-  }
-
-  private QuantityField add(
-      String name, Quantity quantity, double value, BiFunction<Field, Double, Field> change) {
-    QuantityField field =
-        new QuantityField(name, quantity, workspace::tell, v -> enter(x -> change.apply(x, v)));
-    field.columns(4);
-    field.show(value, workspace.units());
-    add(field, count % 2, count / 2);
-    count++;
-    return field;
-  }
-
-  private boolean enter(java.util.function.UnaryOperator<Field> change) {
-    try {
-      workspace.enter(change.apply(workspace.field().orElseGet(FieldPanel::calm)));
-      return true;
-    } catch (IllegalArgumentException e) {
-      workspace.tell(e.getMessage());
-      return false;
+    void focusFirst() {
+        if (first != null) {
+            first.field().requestFocus();
+            first.field().selectAll();
+        }
     }
-  }
+
+    void update() {
+        Focus.kept(this, () -> rebuildUpdate());
+    }
+
+    private void rebuildUpdate() {
+        getChildren().clear();
+        count = 0;
+        Field f = workspace.field().orElseGet(FieldPanel::calm);
+        first = add("Wind", Quantity.SPEED, f.wind(), (x, v) -> x.withWind(v, x.windFrom(), x.gust()));
+        add("From", Quantity.BEARING, f.windFrom(), (x, v) -> x.withWind(x.wind(), v, x.gust()));
+        add("Gusts", Quantity.SPEED, f.gust(), (x, v) -> x.withWind(x.wind(), x.windFrom(), v));
+        add("Air", Quantity.TEMPERATURE, f.temperature(), (x, v) -> x.withAir(v, x.pressure()));
+        add("Pressure", Quantity.PRESSURE, f.pressure(), (x, v) -> x.withAir(x.temperature(), v));
+        add("Strip", Quantity.BEARING, f.stripHeading(), (x, v) -> x.withStrip(v, x.stripLength(), x.heightLimit()));
+        add("Length", Quantity.DISTANCE, f.stripLength(), (x, v) -> x.withStrip(x.stripHeading(), v, x.heightLimit()));
+        add(
+                "Limit",
+                Quantity.HEIGHT,
+                f.heightLimit().map(Field.HeightLimit::height).orElse(Double.NaN),
+                (x, v) -> x.withStrip(
+                        x.stripHeading(),
+                        x.stripLength(),
+                        Optional.of(new Field.HeightLimit(
+                                v,
+                                x.heightLimit().map(Field.HeightLimit::source).orElse("entered by you")))));
+        TextField source =
+                new TextField(f.heightLimit().map(Field.HeightLimit::source).orElse(""));
+        source.setPromptText("which rule says so");
+        source.setAccessibleText("Source of the height limit");
+        source.setOnAction(e -> f.heightLimit()
+                .ifPresent(l -> enter(x -> x.withStrip(
+                        x.stripHeading(),
+                        x.stripLength(),
+                        Optional.of(new Field.HeightLimit(l.height(), source.getText()))))));
+        HBox.setHgrow(source, Priority.ALWAYS);
+        Label by = Texts.label("Limit by");
+        by.setLabelFor(source);
+        add(new HBox(6, by, source), 0, count / 2, 2, 1);
+    }
+
+    private static Field calm() {
+        Field demo = DemoField.evening();
+        return new Field(
+                "Field",
+                0,
+                0,
+                0,
+                10,
+                288.15,
+                101_325,
+                0,
+                60,
+                Optional.empty(),
+                demo.obstacles().subList(0, 0));
+    }
+
+    private QuantityField add(String name, Quantity quantity, double value, BiFunction<Field, Double, Field> change) {
+        QuantityField field = new QuantityField(name, quantity, workspace::tell, v -> enter(x -> change.apply(x, v)));
+        field.columns(3);
+        field.show(value, workspace.units());
+        add(field, count % 2, count / 2);
+        count++;
+        return field;
+    }
+
+    private boolean enter(java.util.function.UnaryOperator<Field> change) {
+        try {
+            workspace.enter(change.apply(workspace.field().orElseGet(FieldPanel::calm)));
+            return true;
+        } catch (IllegalArgumentException e) {
+            workspace.tell(e.getMessage());
+            return false;
+        }
+    }
 }

@@ -12,50 +12,50 @@ import java.util.List;
 
 /** A rehearsed flight with all that was read from it. */
 public record Flight(
-    Setup setup,
-    int revision,
-    Card card,
-    Field field,
-    long seed,
-    FlightLog log,
-    Outcome outcome,
-    Debrief debrief,
-    List<Verdict> verdicts) {
-  public Flight {
-    verdicts = List.copyOf(verdicts);
-  }
-
-  /** Reads a finished rehearsal. */
-  public static Flight of(Rehearsal rehearsal, int revision) {
-    var plan = rehearsal.plan();
-    FlightLog log = rehearsal.log();
-    Debrief debrief = Debrief.of(log, plan.setup(), plan.field().density());
-    return new Flight(
-        plan.setup(),
-        revision,
-        plan.card(),
-        plan.field(),
-        plan.seed(),
-        log,
-        rehearsal.outcome().orElseThrow(),
-        debrief,
-        Verdict.of(plan.card(), debrief.flight()));
-  }
-
-  /** Whether it came down whole and every limit was shown and kept. */
-  public boolean passed() {
-    return outcome.whole() && verdicts.stream().allMatch(Verdict::passed);
-  }
-
-  /** In one line, what it showed. */
-  public String summary() {
-    if (!outcome.whole()) {
-      return outcome.sentence();
+        Setup setup,
+        int revision,
+        Card card,
+        Field field,
+        long seed,
+        FlightLog log,
+        Outcome outcome,
+        Debrief debrief,
+        List<Verdict> verdicts) {
+    public Flight {
+        verdicts = List.copyOf(verdicts);
     }
-    return verdicts.stream()
-        .filter(v -> !v.passed())
-        .findFirst()
-        .map(v -> "Not kept: " + v.limit().sentence())
-        .orElse("Landed, all limits kept");
-  }
+
+    /** Reads a finished rehearsal. */
+    public static Flight of(Rehearsal rehearsal, int revision) {
+        var plan = rehearsal.plan();
+        FlightLog log = rehearsal.log();
+        Debrief debrief = Debrief.of(log, plan.setup(), plan.field().density());
+        return new Flight(
+                plan.setup(),
+                revision,
+                plan.card(),
+                plan.field(),
+                plan.seed(),
+                log,
+                rehearsal.outcome().orElseThrow(),
+                debrief,
+                Verdict.of(plan.card(), debrief.flight()));
+    }
+
+    /** Whether it came down whole and every limit was shown and kept. */
+    public boolean passed() {
+        return outcome.whole() && verdicts.stream().allMatch(Verdict::passed);
+    }
+
+    /** In one line, what it showed. */
+    public String summary() {
+        if (!outcome.whole()) {
+            return outcome.sentence();
+        }
+        return verdicts.stream()
+                .filter(v -> !v.passed())
+                .findFirst()
+                .map(v -> "Not kept: " + v.limit().sentence())
+                .orElse("Landed, all limits kept");
+    }
 }

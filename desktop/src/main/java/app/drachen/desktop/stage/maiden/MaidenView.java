@@ -43,450 +43,431 @@ import javafx.scene.layout.VBox;
 
 /** The Maiden stage: field, card, and the card's rehearsal from above and as strips. */
 public final class MaidenView implements Place {
-  private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
-  private static final int[] SPEEDS = {1, 2, 4, 8, 16, 30, 60};
-  private static final double SHOWN = 90;
+    private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
+    private static final int[] SPEEDS = {1, 2, 4, 8, 16, 30, 60};
+    private static final double SHOWN = 90;
 
-  private final Workspace workspace;
-  private final Background background;
-  private final Runnable openDebrief;
-  private final BorderPane root = new BorderPane();
-  private final FieldPanel field;
-  private final VBox steps = new VBox();
-  private final Label cardTitle = Texts.label("", "heading");
-  private final Label cardNote = Texts.label("", "soft");
-  private final Label clock = Texts.label("0:00", "clock");
-  private final Label clockNote = Texts.label("", "soft");
-  private final Label charge = Texts.label("", "heading");
-  private final Label state = Texts.label("", "strong");
-  private final ProgressBar progress = new ProgressBar(0);
-  private final PlanChart plan = new PlanChart();
-  private final StripChart strips =
-      new StripChart(
-          List.of(
-              StripChart.Strip.of(LogColumn.HEIGHT),
-              StripChart.Strip.of(LogColumn.AIRSPEED),
-              new StripChart.Strip(LogColumn.ROLL, Optional.of(LogColumn.WANTED_ROLL)),
-              StripChart.Strip.of(LogColumn.POWER)));
-  private final AnimationTimer timer = new Ticker();
-  private Optional<Rehearsal> rehearsal = Optional.empty();
-  private Optional<Flight> flown = Optional.empty();
-  private Optional<Background.Handle> work = Optional.empty();
-  private CardPlan cardPlan = CardPlans.all().get(0);
-  private boolean running;
-  private int speed = 3;
-  private long seed = 1;
-  private long aircraft;
+    private final Workspace workspace;
+    private final Background background;
+    private final Runnable openDebrief;
+    private final BorderPane root = new BorderPane();
+    private final FieldPanel field;
+    private final VBox steps = new VBox();
+    private final Label cardTitle = Texts.label("", "heading");
+    private final Label cardNote = Texts.label("", "soft");
+    private final Label clock = Texts.label("0:00", "clock");
+    private final Label clockNote = Texts.label("", "soft");
+    private final Label charge = Texts.label("", "heading");
+    private final Label state = Texts.label("", "strong");
+    private final ProgressBar progress = new ProgressBar(0);
+    private final PlanChart plan = new PlanChart();
+    private final StripChart strips = new StripChart(List.of(
+            StripChart.Strip.of(LogColumn.HEIGHT),
+            StripChart.Strip.of(LogColumn.AIRSPEED),
+            new StripChart.Strip(LogColumn.ROLL, Optional.of(LogColumn.WANTED_ROLL)),
+            StripChart.Strip.of(LogColumn.POWER)));
+    private final AnimationTimer timer = new Ticker();
+    private Optional<Rehearsal> rehearsal = Optional.empty();
+    private Optional<Flight> flown = Optional.empty();
+    private Optional<Background.Handle> work = Optional.empty();
+    private CardPlan cardPlan = CardPlans.all().get(0);
+    private boolean running;
+    private int speed = 3;
+    private long seed = 1;
+    private long aircraft;
 
-  /** Moves the rehearsal with the clock. */
-  private final class Ticker extends AnimationTimer {
-    private long last;
-    private int frame;
+    /** Moves the rehearsal with the clock. */
+    private final class Ticker extends AnimationTimer {
+        private long last;
+        private int frame;
 
-    @Override
-    public void start() {
-      last = 0;
-      super.start();
+        @Override
+        public void start() {
+            last = 0;
+            super.start();
+        }
+
+        @Override
+        public void handle(long now) {
+            double dt = last == 0 ? 0 : Math.min(0.1, (now - last) / 1e9);
+            last = now;
+            rehearsal.ifPresent(r -> r.advance(dt * SPEEDS[speed]));
+            if (frame++ % 3 == 0) {
+                picture();
+            }
+            if (rehearsal.flatMap(Rehearsal::outcome).isPresent()) {
+                hold();
+                landed();
+            }
+        }
+    }
+
+    /** The stage of a workspace. */
+    public MaidenView(Workspace workspace, Background background, Runnable openDebrief) {
+        this.workspace = workspace;
+        this.background = background;
+        this.openDebrief = openDebrief;
+        field = new FieldPanel(workspace);
+        clock.setId("clock");
+        state.setId("rehearsal-state");
+        HBox clockLine = new HBox(10, new VBox(clock, clockNote), Texts.spring(), charge);
+        clockLine.setAlignment(Pos.BOTTOM_LEFT);
+        VBox left = new VBox(
+                6,
+                Texts.label("FIELD TODAY, WIND AS MEASURED AT 10 M", "caps"),
+                field,
+                new VBox(cardTitle, cardNote),
+                steps,
+                clockLine);
+        VBox.setMargin(left.getChildren().get(2), new Insets(8, 0, 0, 0));
+        left.setMinWidth(318);
+        left.setPrefWidth(318);
+        left.setPadding(new Insets(12, 4, 10, 20));
+        HBox head = new HBox(
+                6,
+                Texts.label("From above", "heading"),
+                Texts.spring(),
+                Texts.key("Space"),
+                Texts.label("run, hold", "soft"),
+                Texts.key("+"),
+                Texts.key("−"),
+                Texts.label("speed", "soft"),
+                Texts.key("1–6"),
+                Texts.label("mode", "soft"));
+        head.setAlignment(Pos.CENTER_LEFT);
+        progress.setPrefWidth(140);
+        progress.setVisible(false);
+        HBox controls = new HBox(
+                8,
+                Texts.button(Action.of("Run", "Space", this::runOrHold), "primary"),
+                Texts.button(Action.of("To the end", "End", this::toTheEnd)),
+                Texts.button(Action.of("Break off", "B", this::breakOff)),
+                Texts.button(Action.of("Again", "N", this::again)),
+                progress);
+        controls.setAlignment(Pos.CENTER_LEFT);
+        state.setMinWidth(0);
+        VBox right = new VBox(8, head, plan, strips, state, controls);
+        VBox.setVgrow(plan, Priority.ALWAYS);
+        strips.setMinHeight(214);
+        strips.setPrefHeight(214);
+        strips.setMaxHeight(214);
+        right.setPadding(new Insets(12, 16, 10, 10));
+        root.setLeft(left);
+        root.setCenter(right);
+        root.setFocusTraversable(true);
+        root.setId("maiden");
     }
 
     @Override
-    public void handle(long now) {
-      double dt = last == 0 ? 0 : Math.min(0.1, (now - last) / 1e9);
-      last = now;
-      rehearsal.ifPresent(r -> r.advance(dt * SPEEDS[speed]));
-      if (frame++ % 3 == 0) {
+    public Node node() {
+        return root;
+    }
+
+    /** The last flight that was read, for the debrief. */
+    public Optional<Flight> flown() {
+        return flown;
+    }
+
+    private Optional<Card> card() {
+        return workspace.field().map(f -> cardPlan.forAircraft(workspace.setup(), f));
+    }
+
+    @Override
+    public void update() {
+        if (aircraft != workspace.aircraft()) {
+            aircraft = workspace.aircraft();
+            rehearsal = Optional.empty();
+            flown = Optional.empty();
+            hold();
+        }
+        field.update();
+        cardTitle.setText(cardPlan.title());
         picture();
-      }
-      if (rehearsal.flatMap(Rehearsal::outcome).isPresent()) {
-        hold();
-        landed();
-      }
     }
-  }
 
-  /** The stage of a workspace. */
-  public MaidenView(Workspace workspace, Background background, Runnable openDebrief) {
-    this.workspace = workspace;
-    this.background = background;
-    this.openDebrief = openDebrief;
-    field = new FieldPanel(workspace);
-    clock.setId("clock");
-    state.setId("rehearsal-state");
-    HBox clockLine = new HBox(10, new VBox(clock, clockNote), Texts.spring(), charge);
-    clockLine.setAlignment(Pos.BOTTOM_LEFT);
-    VBox left =
-        new VBox(
-            6,
-            Texts.label("FIELD TODAY", "caps"),
-            field,
-            new VBox(cardTitle, cardNote),
-            steps,
-            clockLine);
-    VBox.setMargin(left.getChildren().get(2), new Insets(8, 0, 0, 0));
-    left.setMinWidth(318);
-    left.setPrefWidth(318);
-    left.setPadding(new Insets(12, 4, 10, 20));
-    HBox head =
-        new HBox(
-            6,
-            Texts.label("From above", "heading"),
-            Texts.spring(),
-            Texts.key("Space"),
-            Texts.label("run, hold", "soft"),
-            Texts.key("+"),
-            Texts.key("−"),
-            Texts.label("speed", "soft"),
-            Texts.key("1–6"),
-            Texts.label("mode", "soft"));
-    head.setAlignment(Pos.CENTER_LEFT);
-    progress.setPrefWidth(140);
-    progress.setVisible(false);
-    HBox controls =
-        new HBox(
-            8,
-            Texts.button(Action.of("Run", "Space", this::runOrHold), "primary"),
-            Texts.button(Action.of("To the end", "End", this::toTheEnd)),
-            Texts.button(Action.of("Break off", "B", this::breakOff)),
-            Texts.button(Action.of("Again", "N", this::again)),
-            progress,
-            state);
-    controls.setAlignment(Pos.CENTER_LEFT);
-    state.setMinWidth(0);
-    VBox right = new VBox(8, head, plan, strips, controls);
-    VBox.setVgrow(plan, Priority.ALWAYS);
-    strips.setMinHeight(214);
-    strips.setPrefHeight(214);
-    strips.setMaxHeight(214);
-    right.setPadding(new Insets(12, 16, 10, 10));
-    root.setLeft(left);
-    root.setCenter(right);
-    root.setFocusTraversable(true);
-    root.setId("maiden");
-  }
-
-  @Override
-  public Node node() {
-    return root;
-  }
-
-  /** The last flight that was read, for the debrief. */
-  public Optional<Flight> flown() {
-    return flown;
-  }
-
-  private Optional<Card> card() {
-    return workspace.field().map(f -> cardPlan.forAircraft(workspace.setup(), f));
-  }
-
-  @Override
-  public void update() {
-    if (aircraft != workspace.aircraft()) {
-      aircraft = workspace.aircraft();
-      rehearsal = Optional.empty();
-      flown = Optional.empty();
-      hold();
-    }
-    field.update();
-    cardTitle.setText(cardPlan.title());
-    picture();
-  }
-
-  private void picture() {
-    Optional<Card> card = rehearsal.map(r -> r.plan().card()).or(this::card);
-    int now = rehearsal.map(Rehearsal::stepNumber).orElse(0);
-    boolean over = rehearsal.flatMap(Rehearsal::outcome).isPresent();
-    steps.getChildren().clear();
-    for (CardStep step : card.map(Card::steps).orElse(List.of())) {
-      steps.getChildren().add(step(step, now, over));
-    }
-    double time = rehearsal.map(Rehearsal::time).orElse(0.0);
-    clock.setText(
-        (int) time / 60 + ":" + String.format(java.util.Locale.ROOT, "%02d", (int) time % 60));
-    clockNote.setText(
-        card.map(c -> "of " + Math.round(c.longest() / 60) + ":00 planned · ×" + SPEEDS[speed])
-            .orElse(""));
-    charge.setText(
-        rehearsal
-            .map(r -> Quantity.CHARGE.text(r.aircraft().chargeUsed(), workspace.units()))
-            .orElse(""));
-    cardNote.setText(
-        rehearsal
-            .map(r -> "Rehearsal " + r.plan().seed() + " · wind of today's field")
-            .orElse("not rehearsed in this session"));
-    state.setText(
-        rehearsal
-            .map(
-                r ->
-                    r.outcome()
-                        .map(o -> o.sentence())
+    private void picture() {
+        Optional<Card> card = rehearsal.map(r -> r.plan().card()).or(this::card);
+        int now = rehearsal.map(Rehearsal::stepNumber).orElse(0);
+        boolean over = rehearsal.flatMap(Rehearsal::outcome).isPresent();
+        steps.getChildren().clear();
+        for (CardStep step : card.map(Card::steps).orElse(List.of())) {
+            steps.getChildren().add(step(step, now, over));
+        }
+        double time = rehearsal.map(Rehearsal::time).orElse(0.0);
+        clock.setText((int) time / 60 + ":" + String.format(java.util.Locale.ROOT, "%02d", (int) time % 60));
+        clockNote.setText(card.map(c -> "of " + Math.round(c.longest() / 60) + ":00 planned · ×" + SPEEDS[speed])
+                .orElse(""));
+        charge.setText(rehearsal
+                .map(r -> Quantity.CHARGE.text(r.aircraft().chargeUsed(), workspace.units()))
+                .orElse(""));
+        cardNote.setText(rehearsal
+                .map(r -> "Rehearsal " + r.plan().seed() + " · wind of today's field")
+                .orElse("not rehearsed in this session"));
+        state.setText(rehearsal
+                .map(r -> r.outcome()
+                        .map(o -> o.sentence() + " Enter reads the debrief.")
                         .orElse(r.mode().label() + (running ? "" : ", held")))
-            .orElse("Space starts the rehearsal."));
-    FlightLog log =
-        rehearsal
-            .map(Rehearsal::log)
-            .orElseGet(() -> new FlightLog.Builder(java.util.Set.of()).build());
-    plan.show(log, workspace.field(), workspace.units());
-    if (over) {
-      strips.show(log, Segments.of(log), List.of(), workspace.units());
-    } else {
-      strips.follow(log, Segments.of(log), SHOWN, workspace.units());
+                .orElse("Space starts the rehearsal."));
+        FlightLog log =
+                rehearsal.map(Rehearsal::log).orElseGet(() -> new FlightLog.Builder(java.util.Set.of()).build());
+        plan.show(log, workspace.field(), workspace.units());
+        if (over) {
+            strips.show(log, Segments.of(log), List.of(), workspace.units());
+        } else {
+            strips.follow(log, Segments.of(log), SHOWN, workspace.units());
+        }
     }
-  }
 
-  private Node step(CardStep step, int now, boolean over) {
-    boolean done =
-        step.number() < now
-            || (over && rehearsal.flatMap(Rehearsal::outcome).filter(o -> o.whole()).isPresent());
-    Label number = Texts.label(done ? "✓" : String.valueOf(step.number()), "strong");
-    number.setMinWidth(20);
-    HBox line =
-        new HBox(
-            8,
-            number,
-            new VBox(Texts.label(step.title(), "strong"), Texts.label(step.how(), "small")),
-            Texts.spring(),
-            Texts.label(step.mode().label(), "small"));
-    line.getStyleClass().add("step");
-    line.setAlignment(Pos.CENTER_LEFT);
-    line.pseudoClassStateChanged(NOW, step.number() == now && !over);
-    return line;
-  }
-
-  private boolean begin() {
-    if (workspace.field().isEmpty()) {
-      workspace.tell("Enter today's field first: wind, gusts, air.");
-      field.focusFirst();
-      return false;
+    private Node step(CardStep step, int now, boolean over) {
+        boolean done = step.number() < now
+                || (over
+                        && rehearsal
+                                .flatMap(Rehearsal::outcome)
+                                .filter(o -> o.whole())
+                                .isPresent());
+        Label number = Texts.label(done ? "✓" : String.valueOf(step.number()), "strong");
+        number.setMinWidth(20);
+        HBox line = new HBox(
+                8,
+                number,
+                new VBox(Texts.label(step.title(), "strong"), Texts.label(step.how(), "small")),
+                Texts.spring(),
+                mode(step.mode()));
+        line.getStyleClass().add("step");
+        line.setAlignment(Pos.CENTER_LEFT);
+        line.pseudoClassStateChanged(NOW, step.number() == now && !over);
+        return line;
     }
-    try {
-      rehearsal =
-          Optional.of(
-              new Rehearsal(
-                  new RehearsalPlan(
-                      workspace.setup(), card().orElseThrow(), workspace.field().get(), seed)));
-      flown = Optional.empty();
-      return true;
-    } catch (IllegalArgumentException e) {
-      workspace.tell(e.getMessage());
-      return false;
+
+    private static Label mode(FlightMode mode) {
+        Label label = Texts.label(mode.label(), "small");
+        label.setMinWidth(Label.USE_PREF_SIZE);
+        return label;
     }
-  }
 
-  private boolean ready() {
-    boolean stale =
-        rehearsal
-            .filter(r -> r.outcome().isEmpty() && r.plan().setup().equals(workspace.setup()))
-            .isEmpty();
-    return !stale || begin();
-  }
-
-  private void runOrHold() {
-    if (running) {
-      hold();
-      picture();
-    } else if (ready()) {
-      running = true;
-      timer.start();
+    private boolean begin() {
+        if (workspace.field().isEmpty()) {
+            workspace.tell("Enter today's field first: wind, gusts, air.");
+            field.focusFirst();
+            return false;
+        }
+        try {
+            rehearsal = Optional.of(new Rehearsal(new RehearsalPlan(
+                    workspace.setup(), card().orElseThrow(), workspace.field().get(), seed)));
+            flown = Optional.empty();
+            return true;
+        } catch (IllegalArgumentException e) {
+            workspace.tell(e.getMessage());
+            return false;
+        }
     }
-  }
 
-  private void hold() {
-    running = false;
-    timer.stop();
-  }
-
-  private void toTheEnd() {
-    hold();
-    if (!ready()) {
-      return;
+    private boolean ready() {
+        boolean stale = rehearsal
+                .filter(r -> r.outcome().isEmpty() && r.plan().setup().equals(workspace.setup()))
+                .isEmpty();
+        return !stale || begin();
     }
-    Rehearsal r = rehearsal.orElseThrow();
-    progress.setVisible(true);
-    progress.setProgress(0);
-    work =
-        Optional.of(
-            background.start(
+
+    private void runOrHold() {
+        if (running) {
+            hold();
+            picture();
+        } else if (ready()) {
+            running = true;
+            timer.start();
+        }
+    }
+
+    private void hold() {
+        running = false;
+        timer.stop();
+    }
+
+    private void toTheEnd() {
+        hold();
+        if (!ready()) {
+            return;
+        }
+        Rehearsal r = rehearsal.orElseThrow();
+        progress.setVisible(true);
+        progress.setProgress(0);
+        work = Optional.of(background.start(
                 running -> {
-                  while (r.outcome().isEmpty() && !running.cancelled()) {
-                    r.advance(5);
-                    running.progress(Math.min(1, r.time() / 240));
-                  }
-                  return r;
+                    while (r.outcome().isEmpty() && !running.cancelled()) {
+                        r.advance(5);
+                        running.progress(Math.min(1, r.time() / 240));
+                    }
+                    return r;
                 },
                 progress::setProgress,
                 done -> {
-                  progress.setVisible(false);
-                  work = Optional.empty();
-                  landed();
+                    progress.setVisible(false);
+                    work = Optional.empty();
+                    landed();
                 },
                 e -> {
-                  progress.setVisible(false);
-                  work = Optional.empty();
-                  workspace.tell("The rehearsal failed: " + e.getMessage());
+                    progress.setVisible(false);
+                    work = Optional.empty();
+                    workspace.tell("The rehearsal failed: " + e.getMessage());
                 }));
-  }
-
-  private void cancel() {
-    work.ifPresent(Background.Handle::cancel);
-    work = Optional.empty();
-    progress.setVisible(false);
-    hold();
-    picture();
-  }
-
-  /** Reads the log, keeps the flight and its proof. */
-  private void landed() {
-    Rehearsal r = rehearsal.orElseThrow();
-    int revision = workspace.revision().number();
-    background.start(
-        running -> {
-          Flight flight = Flight.of(r, revision);
-          workspace.keep(flight.card().id(), flight.outcome().sentence(), flight.log());
-          return flight;
-        },
-        share -> {},
-        this::read,
-        e -> workspace.tell("The log could not be read: " + e.getMessage()));
-  }
-
-  private void read(Flight flight) {
-    flown = Optional.of(flight);
-    boolean first = flight.card().id().equals("first-flight");
-    if (first && workspace.isOpen() && flight.setup().equals(workspace.setup())) {
-      workspace.prove(
-          ProofKind.REHEARSAL, Evidence.REHEARSED, flight.passed(), flight.summary(), Map.of());
     }
-    workspace.tell(flight.outcome().sentence() + " Enter reads the debrief.");
-    picture();
-  }
 
-  private void breakOff() {
-    if (rehearsal.filter(r -> r.outcome().isEmpty()).isPresent()) {
-      rehearsal.get().breakOff();
-      workspace.tell("Card broken off: the pilot lands.");
-    } else {
-      workspace.tell("Nothing is flying.");
+    private void cancel() {
+        work.ifPresent(Background.Handle::cancel);
+        work = Optional.empty();
+        progress.setVisible(false);
+        hold();
+        picture();
     }
-  }
 
-  private void again() {
-    hold();
-    seed++;
-    if (begin()) {
-      running = true;
-      timer.start();
+    /** Reads the log, keeps the flight and its proof. */
+    private void landed() {
+        Rehearsal r = rehearsal.orElseThrow();
+        int revision = workspace.revision().number();
+        background.start(
+                running -> {
+                    Flight flight = Flight.of(r, revision);
+                    workspace.keep(flight.card().id(), flight.outcome().sentence(), flight.log());
+                    return flight;
+                },
+                share -> {},
+                this::read,
+                e -> workspace.tell("The log could not be read: " + e.getMessage()));
     }
-  }
 
-  private void faster(int by) {
-    speed = Math.max(0, Math.min(SPEEDS.length - 1, speed + by));
-    picture();
-  }
-
-  private void otherCard() {
-    hold();
-    List<CardPlan> all = CardPlans.all();
-    cardPlan = all.get((all.indexOf(cardPlan) + 1) % all.size());
-    rehearsal = Optional.empty();
-    flown = Optional.empty();
-    workspace.go(workspace.stage());
-  }
-
-  private void mode(int position) {
-    List<FlightMode> modes = workspace.setup().modes().selector().wanted();
-    if (position < modes.size() && rehearsal.filter(r -> r.outcome().isEmpty()).isPresent()) {
-      rehearsal.get().choose(modes.get(position));
-      workspace.tell(
-          modes.get(position) == FlightMode.MANUAL
-              ? "Manual: the pilot flies the card."
-              : modes.get(position).label() + ", hands off. " + modes.get(position).seen());
+    private void read(Flight flight) {
+        flown = Optional.of(flight);
+        boolean first = flight.card().id().equals("first-flight");
+        if (first && workspace.isOpen() && flight.setup().equals(workspace.setup())) {
+            workspace.prove(ProofKind.REHEARSAL, Evidence.REHEARSED, flight.passed(), flight.summary(), Map.of());
+        }
+        picture();
     }
-  }
 
-  private void debrief() {
-    if (flown.isEmpty()) {
-      workspace.tell("Nothing to read yet: rehearse the card first.");
-    } else {
-      openDebrief.run();
+    private void breakOff() {
+        if (rehearsal.filter(r -> r.outcome().isEmpty()).isPresent()) {
+            rehearsal.get().breakOff();
+            workspace.tell("Card broken off: the pilot lands.");
+        } else {
+            workspace.tell("Nothing is flying.");
+        }
     }
-  }
 
-  @Override
-  public List<Action> actions() {
-    List<Action> actions = new ArrayList<>();
-    actions.add(Action.of("run or hold the rehearsal", "Space", this::runOrHold));
-    actions.add(Action.of("fly to the end at once", "End", this::toTheEnd));
-    actions.add(Action.of("stop working", "Esc", this::cancel));
-    actions.add(Action.of("break off: land", "B", this::breakOff));
-    actions.add(Action.of("again, with other gusts and throw", "N", this::again));
-    actions.add(Action.of("faster", "Plus", () -> faster(1)));
-    actions.add(Action.of("faster ", "Equals", () -> faster(1)));
-    actions.add(Action.of("slower", "Minus", () -> faster(-1)));
-    actions.add(Action.of("type the field", "F", field::focusFirst));
-    actions.add(Action.of("another card", "C", this::otherCard));
-    for (int i = 0; i < workspace.setup().modes().selector().wanted().size(); i++) {
-      int position = i;
-      actions.add(
-          Action.of(
-              "mode: " + workspace.setup().modes().selector().wanted().get(i).label(),
-              String.valueOf(i + 1),
-              () -> mode(position)));
+    private void again() {
+        hold();
+        seed++;
+        if (begin()) {
+            running = true;
+            timer.start();
+        }
     }
-    actions.add(Action.of("read the debrief", "Enter", this::debrief));
-    return actions;
-  }
 
-  @Override
-  public List<Action> ledgerActions() {
-    return List.of(Action.of("Read the debrief", "Enter", this::debrief));
-  }
-
-  /** Adds what the flight must show, and when to break off. */
-  public void fill(Ledger ledger) {
-    List<Finding> limits = new ArrayList<>();
-    if (flown.isPresent()) {
-      flown.get().verdicts().forEach(v -> limits.add(finding(v)));
-    } else {
-      card()
-          .ifPresent(
-              c -> c.limits().forEach(l -> limits.add(finding(new Verdict(l, Optional.empty())))));
+    private void faster(int by) {
+        speed = Math.max(0, Math.min(SPEEDS.length - 1, speed + by));
+        picture();
     }
-    ledger.add("What this flight must show", limits);
-    card()
-        .ifPresent(
-            c -> {
-              ledger.add(
-                  "Break off if",
-                  c.breakOff().stream()
-                      .map(
-                          b ->
-                              Finding.of(
-                                  "break-off", State.CAUTION, b, "Manual first, then think."))
-                      .toList());
-              ledger.add(
-                  "Safety",
-                  c.cautions().stream()
-                      .map(
-                          b ->
-                              Finding.of(
-                                  "safety", State.CAUTION, b, "You decide; this only advises."))
-                      .toList());
-            });
-  }
 
-  private Finding finding(Verdict verdict) {
-    PassLimit limit = verdict.limit();
-    State s = verdict.passed() ? State.GOOD : verdict.failed() ? State.STOP : State.OPEN;
-    String detail =
-        verdict
-            .measured()
-            .map(m -> "Flown: " + limit.working().quantity().text(m, workspace.units()) + ".")
-            .orElse("Not shown yet.");
-    return Finding.of(limit.id().name(), s, limit.sentence(), detail, limit.working());
-  }
+    private void otherCard() {
+        hold();
+        List<CardPlan> all = CardPlans.all();
+        cardPlan = all.get((all.indexOf(cardPlan) + 1) % all.size());
+        rehearsal = Optional.empty();
+        flown = Optional.empty();
+        workspace.go(workspace.stage());
+    }
 
-  @Override
-  public void leave() {
-    hold();
-  }
+    private void mode(int position) {
+        List<FlightMode> modes = workspace.setup().modes().selector().wanted();
+        if (position < modes.size()
+                && rehearsal.filter(r -> r.outcome().isEmpty()).isPresent()) {
+            rehearsal.get().choose(modes.get(position));
+            workspace.tell(
+                    modes.get(position) == FlightMode.MANUAL
+                            ? "Manual: the pilot flies the card."
+                            : modes.get(position).label() + ", hands off. "
+                                    + modes.get(position).seen());
+        }
+    }
+
+    private void debrief() {
+        if (flown.isEmpty()) {
+            workspace.tell("Nothing to read yet: rehearse the card first.");
+        } else {
+            openDebrief.run();
+        }
+    }
+
+    @Override
+    public List<Action> actions() {
+        List<Action> actions = new ArrayList<>();
+        actions.add(Action.of("run or hold the rehearsal", "Space", this::runOrHold));
+        actions.add(Action.of("fly to the end at once", "End", this::toTheEnd));
+        actions.add(Action.of("stop working", "Esc", this::cancel));
+        actions.add(Action.of("break off: land", "B", this::breakOff));
+        actions.add(Action.of("again, with other gusts and throw", "N", this::again));
+        actions.add(Action.of("faster", "Plus", () -> faster(1)));
+        actions.add(Action.also("Equals", () -> faster(1)));
+        actions.add(Action.of("slower", "Minus", () -> faster(-1)));
+        actions.add(Action.of("type the field", "F", field::focusFirst));
+        actions.add(Action.of("another card", "C", this::otherCard));
+        for (int i = 0; i < workspace.setup().modes().selector().wanted().size(); i++) {
+            int position = i;
+            actions.add(Action.of(
+                    "mode: "
+                            + workspace
+                                    .setup()
+                                    .modes()
+                                    .selector()
+                                    .wanted()
+                                    .get(i)
+                                    .label(),
+                    String.valueOf(i + 1),
+                    () -> mode(position)));
+        }
+        actions.add(Action.of("read the debrief", "Enter", this::debrief));
+        return actions;
+    }
+
+    @Override
+    public List<Action> ledgerActions() {
+        return List.of(Action.of("Read the debrief", "Enter", this::debrief));
+    }
+
+    /** Adds what the flight must show, and when to break off. */
+    public void fill(Ledger ledger) {
+        List<Finding> limits = new ArrayList<>();
+        if (flown.isPresent()) {
+            flown.get().verdicts().forEach(v -> limits.add(finding(v)));
+        } else {
+            card().ifPresent(c -> c.limits().forEach(l -> limits.add(finding(new Verdict(l, Optional.empty())))));
+        }
+        ledger.add("What this flight must show", limits);
+        card().ifPresent(c -> {
+            ledger.add(
+                    "Break off if",
+                    c.breakOff().stream()
+                            .map(b -> Finding.of("break-off", State.CAUTION, b, "Manual first, then think."))
+                            .toList());
+            ledger.add(
+                    "Safety",
+                    c.cautions().stream()
+                            .map(b -> Finding.of("safety", State.CAUTION, b, "You decide; this only advises."))
+                            .toList());
+        });
+    }
+
+    private Finding finding(Verdict verdict) {
+        PassLimit limit = verdict.limit();
+        State s = verdict.passed() ? State.GOOD : verdict.failed() ? State.STOP : State.OPEN;
+        String detail = verdict.measured()
+                .map(m -> "Flown: " + limit.working().quantity().text(m, workspace.units()) + ".")
+                .orElse("Not shown yet.");
+        return Finding.of(limit.id().name(), s, limit.sentence(), detail, limit.working());
+    }
+
+    @Override
+    public void leave() {
+        hold();
+    }
 }

@@ -18,76 +18,70 @@ import javafx.scene.text.TextAlignment;
  * Paints turn circles to scale: bank limit in calm, least circle in the wind, the circle as set.
  */
 final class CirclePainter {
-  private CirclePainter() {}
+    private CirclePainter() {}
 
-  static void paint(
-      GraphicsContext g,
-      double width,
-      double height,
-      Limits limits,
-      HomeProfile home,
-      Optional<Field> field,
-      UnitSystem units) {
-    g.clearRect(0, 0, width, height);
-    Turn turn = new Turn(limits.cruiseSpeed(), limits.bank());
-    double wind = field.map(f -> f.windAt(home.height())).orElse(0.0);
-    double least = turn.leastCircle(wind);
-    double largest = Math.max(home.circleRadius(), Math.max(least, turn.radius()));
-    double scale = (Math.min(width, height - 30) / 2 - 10) / largest;
-    double x = width / 2;
-    double y = (height - 24) / 2;
-    boolean fits = home.circleRadius() >= 1.15 * least;
-    ring(g, x, y, turn.radius() * scale, Ink.SOFT, 1.2, 3);
-    ring(g, x, y, least * scale, fits ? Ink.SOFT : Ink.KITE, 1.6, 6);
-    ring(g, x, y, home.circleRadius() * scale, fits ? Ink.PROOF : Ink.KITE, 2.4, 0);
-    if (wind > 0.1 && field.isPresent()) {
-      arrow(g, field.get().windFrom());
+    static void paint(
+            GraphicsContext g,
+            double width,
+            double height,
+            Limits limits,
+            HomeProfile home,
+            Optional<Field> field,
+            UnitSystem units) {
+        g.clearRect(0, 0, width, height);
+        Turn turn = new Turn(limits.cruiseSpeed(), limits.bank());
+        double wind = field.map(f -> f.windAt(home.height())).orElse(0.0);
+        double least = turn.leastCircle(wind);
+        double largest = Math.max(home.circleRadius(), Math.max(least, turn.radius()));
+        double scale = (Math.min(width, height - 30) / 2 - 10) / largest;
+        double x = width / 2;
+        double y = (height - 24) / 2;
+        boolean fits = home.circleRadius() >= 1.15 * least;
+        ring(g, x, y, turn.radius() * scale, Ink.SOFT, 1.2, 3);
+        ring(g, x, y, least * scale, fits ? Ink.SOFT : Ink.KITE, 1.6, 6);
+        ring(g, x, y, home.circleRadius() * scale, fits ? Ink.PROOF : Ink.KITE, 2.4, 0);
+        if (wind > 0.1 && field.isPresent()) {
+            arrow(g, field.get().windFrom());
+        }
+        g.setFont(Theme.text(12.5));
+        g.setTextBaseline(VPos.CENTER);
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setFill(Ink.SOFT);
+        g.fillText(
+                "calm "
+                        + Quantity.DISTANCE.text(turn.radius(), units)
+                        + " · wind "
+                        + Quantity.DISTANCE.text(least, units)
+                        + " · set "
+                        + Quantity.DISTANCE.text(home.circleRadius(), units),
+                x,
+                height - 9);
     }
-    g.setFont(Theme.text(12.5));
-    g.setTextBaseline(VPos.CENTER);
-    g.setTextAlign(TextAlignment.CENTER);
-    g.setFill(Ink.SOFT);
-    g.fillText(
-        "calm "
-            + Quantity.DISTANCE.text(turn.radius(), units)
-            + " · wind "
-            + Quantity.DISTANCE.text(least, units)
-            + " · set "
-            + Quantity.DISTANCE.text(home.circleRadius(), units),
-        x,
-        height - 9);
-  }
 
-  private static void ring(
-      GraphicsContext g,
-      double x,
-      double y,
-      double radius,
-      Color colour,
-      double line,
-      double dash) {
-    g.setStroke(colour);
-    g.setLineWidth(line);
-    if (dash > 0) {
-      g.setLineDashes(dash, dash);
+    private static void ring(
+            GraphicsContext g, double x, double y, double radius, Color colour, double line, double dash) {
+        g.setStroke(colour);
+        g.setLineWidth(line);
+        if (dash > 0) {
+            g.setLineDashes(dash, dash);
+        }
+        g.strokeOval(x - radius, y - radius, 2 * radius, 2 * radius);
+        g.setLineDashes();
     }
-    g.strokeOval(x - radius, y - radius, 2 * radius, 2 * radius);
-    g.setLineDashes();
-  }
 
-  private static void arrow(GraphicsContext g, double from) {
-    double dx = -Math.sin(from);
-    double dy = Math.cos(from);
-    double x = 22 - dx * 14;
-    double y = 24 - dy * 14;
-    double tipX = 22 + dx * 14;
-    double tipY = 24 + dy * 14;
-    g.setStroke(Ink.PROOF);
-    g.setLineWidth(2);
-    g.strokeLine(x, y, tipX, tipY);
-    for (double turn : new double[] {2.6, -2.6}) {
-      double a = Math.atan2(dy, dx) + turn;
-      g.strokeLine(tipX, tipY, tipX + 9 * Math.cos(a), tipY + 9 * Math.sin(a));
+    private static void arrow(GraphicsContext g, double from) {
+        double dx = -Math.sin(from);
+        double dy = Math.cos(from);
+        double x = 22 - dx * 14;
+        double y = 24 - dy * 14;
+        double tipX = 22 + dx * 14;
+        double tipY = 24 + dy * 14;
+        g.setStroke(Ink.PROOF);
+        g.setLineWidth(2);
+        g.strokeLine(x, y, tipX, tipY);
+        for (double turn : new double[] {2.6, -2.6}) {
+            double a = Math.atan2(dy, dx) + turn;
+            g.strokeLine(tipX, tipY, tipX + 9 * Math.cos(a), tipY + 9 * Math.sin(a));
+        }
     }
-  }
 }

@@ -16,41 +16,40 @@ import app.drachen.core.setup.Setup;
  * @param power 0 to 1
  */
 record Sticks(double roll, double pitch, double yaw, double power) {
-  static final Sticks CENTRED = new Sticks(0, 0, 0, 0);
+    static final Sticks CENTRED = new Sticks(0, 0, 0, 0);
 
-  /** What one output does. */
-  record Answer(Output output, double pulseMicros, double deflection, double wanted) {
-    /** Whether the surface goes the way it must, or hardly moves. */
-    boolean right() {
-      return Math.abs(wanted) < 0.02 || Math.signum(deflection) == Math.signum(wanted);
+    /** What one output does. */
+    record Answer(Output output, double pulseMicros, double deflection, double wanted) {
+        /** Whether the surface goes the way it must, or hardly moves. */
+        boolean right() {
+            return Math.abs(wanted) < 0.02 || Math.signum(deflection) == Math.signum(wanted);
+        }
     }
-  }
 
-  private static double limited(double value) {
-    return Math.max(-1, Math.min(1, value));
-  }
+    private static double limited(double value) {
+        return Math.max(-1, Math.min(1, value));
+    }
 
-  Sticks moved(double byRoll, double byPitch, double byYaw, double byPower) {
-    return new Sticks(
-        limited(roll + byRoll),
-        limited(pitch + byPitch),
-        limited(yaw + byYaw),
-        Math.max(0, Math.min(1, power + byPower)));
-  }
+    Sticks moved(double byRoll, double byPitch, double byYaw, double byPower) {
+        return new Sticks(
+                limited(roll + byRoll),
+                limited(pitch + byPitch),
+                limited(yaw + byYaw),
+                Math.max(0, Math.min(1, power + byPower)));
+    }
 
-  Answer answer(Setup setup, Output output) {
-    ControlSetup controls = setup.controls();
-    Rates rates = controls.rates();
-    double r = rates.shape(limited(roll + controls.trims().roll()), rates.roll());
-    double p = rates.shape(limited(pitch + controls.trims().pitch()), rates.pitch());
-    double y = rates.shape(limited(yaw + controls.trims().yaw()), rates.yaw());
-    MixRow mix = output.mix();
-    double pulse = output.pulse(mix.mix(r, p, y, power));
-    boolean inverted = setup.invertedVee();
-    double wanted =
-        r * Math.abs(mix.roll()) * output.surface().wantedSign(Axis.ROLL, inverted)
-            + p * Math.abs(mix.pitch()) * output.surface().wantedSign(Axis.PITCH, inverted)
-            + y * Math.abs(mix.yaw()) * output.surface().wantedSign(Axis.YAW, inverted);
-    return new Answer(output, pulse, output.deflection(pulse), wanted);
-  }
+    Answer answer(Setup setup, Output output) {
+        ControlSetup controls = setup.controls();
+        Rates rates = controls.rates();
+        double r = rates.shape(limited(roll + controls.trims().roll()), rates.roll());
+        double p = rates.shape(limited(pitch + controls.trims().pitch()), rates.pitch());
+        double y = rates.shape(limited(yaw + controls.trims().yaw()), rates.yaw());
+        MixRow mix = output.mix();
+        double pulse = output.pulse(mix.mix(r, p, y, power));
+        boolean inverted = setup.invertedVee();
+        double wanted = r * Math.abs(mix.roll()) * output.surface().wantedSign(Axis.ROLL, inverted)
+                + p * Math.abs(mix.pitch()) * output.surface().wantedSign(Axis.PITCH, inverted)
+                + y * Math.abs(mix.yaw()) * output.surface().wantedSign(Axis.YAW, inverted);
+        return new Answer(output, pulse, output.deflection(pulse), wanted);
+    }
 }

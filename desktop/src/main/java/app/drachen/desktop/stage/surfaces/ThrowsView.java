@@ -10,6 +10,7 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.widget.Action;
+import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
@@ -34,287 +35,277 @@ import javafx.scene.layout.VBox;
 
 /** The Throws stage: move a stick, see every surface; rulers, mixer and trims below. */
 public final class ThrowsView implements Place {
-  private static final double NUDGE = 0.2;
+    private static final double NUDGE = 0.2;
 
-  private final Workspace workspace;
-  private final VBox root = new VBox(9);
-  private final Canvas behind = new Canvas();
-  private final Pane behindHost = new Pane(behind);
-  private final Canvas rulers = new Canvas();
-  private final Pane rulerHost = new Pane(rulers);
-  private final GridPane table = new GridPane();
-  private final HBox trims = new HBox(16);
-  private final StickPad left;
-  private final StickPad right;
-  private Sticks sticks = Sticks.CENTRED;
-  private Optional<Surface> chosen = Optional.empty();
+    private final Workspace workspace;
+    private final VBox root = new VBox(9);
+    private final Canvas behind = new Canvas();
+    private final Pane behindHost = new Pane(behind);
+    private final Canvas rulers = new Canvas();
+    private final Pane rulerHost = new Pane(rulers);
+    private final GridPane table = new GridPane();
+    private final HBox trims = new HBox(16);
+    private final StickPad left;
+    private final StickPad right;
+    private Sticks sticks = Sticks.CENTRED;
+    private Optional<Surface> chosen = Optional.empty();
 
-  /** The stage of a workspace. */
-  public ThrowsView(Workspace workspace) {
-    this.workspace = workspace;
-    left =
-        new StickPad(
-            "yaw",
-            "power",
-            (x, y) -> hold(new Sticks(sticks.roll(), sticks.pitch(), x, (y + 1) / 2)));
-    right =
-        new StickPad(
-            "roll", "pitch", (x, y) -> hold(new Sticks(x, -y, sticks.yaw(), sticks.power())));
-    HBox head =
-        new HBox(
-            6,
-            Texts.label("Stick to surface", "heading"),
-            Texts.spring(),
-            Texts.label("drag a stick, or", "soft"),
-            Texts.key("W A S D"),
-            Texts.key("O"),
-            Texts.label("centres", "soft"));
-    head.setAlignment(Pos.CENTER_LEFT);
-    HBox top = new HBox(8, behindHost, left, right);
-    top.setAlignment(Pos.CENTER);
-    top.getStyleClass().add("sheet");
-    top.setPadding(new Insets(4, 8, 4, 0));
-    HBox.setHgrow(behindHost, Priority.ALWAYS);
-    behindHost.setMinHeight(178);
-    behindHost.setPrefHeight(178);
-    behindHost.widthProperty().addListener((o, a, b) -> paint());
-    behindHost.heightProperty().addListener((o, a, b) -> paint());
-    rulerHost.getStyleClass().add("sheet");
-    rulerHost.widthProperty().addListener((o, a, b) -> paint());
-    table.setHgap(8);
-    table.setVgap(4);
-    trims.setAlignment(Pos.CENTER_LEFT);
-    root.setPadding(new Insets(12, 16, 10, 20));
-    root.getChildren().addAll(head, top, rulerHost, table, trims);
-    root.setFocusTraversable(true);
-    root.setId("throws");
-  }
-
-  @Override
-  public Node node() {
-    return root;
-  }
-
-  private void hold(Sticks to) {
-    sticks = to;
-    paint();
-  }
-
-  @Override
-  public void update() {
-    if (chosen.filter(s -> workspace.setup().controls().output(s).isPresent()).isEmpty()) {
-      chosen = workspace.setup().controls().surfaces().stream().findFirst().map(Output::surface);
+    /** The stage of a workspace. */
+    public ThrowsView(Workspace workspace) {
+        this.workspace = workspace;
+        left = new StickPad("yaw", "power", (x, y) -> hold(new Sticks(sticks.roll(), sticks.pitch(), x, (y + 1) / 2)));
+        right = new StickPad("roll", "pitch", (x, y) -> hold(new Sticks(x, -y, sticks.yaw(), sticks.power())));
+        HBox head = new HBox(
+                6,
+                Texts.label("Stick to surface", "heading"),
+                Texts.spring(),
+                Texts.label("drag a stick, or", "soft"),
+                Texts.key("W A S D"),
+                Texts.key("O"),
+                Texts.label("centres", "soft"));
+        head.setAlignment(Pos.CENTER_LEFT);
+        HBox top = new HBox(8, behindHost, left, right);
+        top.setAlignment(Pos.CENTER);
+        top.getStyleClass().add("sheet");
+        top.setPadding(new Insets(4, 8, 4, 0));
+        HBox.setHgrow(behindHost, Priority.ALWAYS);
+        behindHost.setMinHeight(178);
+        VBox.setVgrow(top, Priority.ALWAYS);
+        top.setMaxHeight(260);
+        behindHost.widthProperty().addListener((o, a, b) -> paint());
+        behindHost.heightProperty().addListener((o, a, b) -> paint());
+        rulerHost.getStyleClass().add("sheet");
+        rulerHost.widthProperty().addListener((o, a, b) -> paint());
+        table.setHgap(8);
+        table.setVgap(4);
+        trims.setAlignment(Pos.CENTER_LEFT);
+        root.setPadding(new Insets(12, 16, 10, 20));
+        root.getChildren().addAll(head, top, rulerHost, table, trims);
+        root.setFocusTraversable(true);
+        root.setId("throws");
     }
-    table();
-    trims();
-    paint();
-  }
 
-  private void paint() {
-    if (!workspace.isOpen()) {
-      return;
+    @Override
+    public Node node() {
+        return root;
     }
-    Setup setup = workspace.setup();
-    List<Sticks.Answer> answers =
-        setup.controls().surfaces().stream().map(o -> sticks.answer(setup, o)).toList();
-    behind.setWidth(behindHost.getWidth());
-    behind.setHeight(behindHost.getHeight());
-    GraphicsContext g = behind.getGraphicsContext2D();
-    g.clearRect(0, 0, behind.getWidth(), behind.getHeight());
-    if (behind.getWidth() > 200) {
-      new BehindPainter(g, setup, answers, chosen, behind.getWidth(), behind.getHeight()).paint();
+
+    private void hold(Sticks to) {
+        sticks = to;
+        paint();
     }
-    left.show(sticks.yaw(), sticks.power() * 2 - 1, sticks.power());
-    // a pitch stick pulled back points down the sheet
-    right.show(sticks.roll(), -sticks.pitch(), sticks.pitch());
-    double height = RulerPainter.HEIGHT * answers.size() + 8;
-    rulerHost.setMinHeight(height);
-    rulerHost.setMaxHeight(height);
-    rulers.setWidth(rulerHost.getWidth());
-    rulers.setHeight(height);
-    GraphicsContext r = rulers.getGraphicsContext2D();
-    r.clearRect(0, 0, rulers.getWidth(), height);
-    r.setFill(Ink.SHEET);
-    double y = 3;
-    for (Sticks.Answer answer : answers) {
-      boolean now = chosen.filter(s -> s == answer.output().surface()).isPresent();
-      RulerPainter.paint(r, answer, now, y, rulers.getWidth());
-      y += RulerPainter.HEIGHT;
+
+    @Override
+    public void update() {
+        if (chosen.filter(s -> workspace.setup().controls().output(s).isPresent())
+                .isEmpty()) {
+            chosen =
+                    workspace.setup().controls().surfaces().stream().findFirst().map(Output::surface);
+        }
+        table();
+        trims();
+        paint();
     }
-    behind.setAccessibleText(
-        answers.stream()
-            .map(a -> a.output().surface().label() + (a.right() ? " as wanted" : " the wrong way"))
-            .reduce((a, b) -> a + ", " + b)
-            .orElse(""));
-  }
 
-  private void table() {
-    table.getChildren().clear();
-    String[] heads = {"Output", "Roll", "Pitch", "Yaw", "Sense", "Centre", "Travel from", "to"};
-    for (int i = 0; i < heads.length; i++) {
-      Label label = Texts.label(heads[i], "soft", "small");
-      table.add(label, i, 0);
-      GridPane.setHalignment(label, i == 0 ? HPos.LEFT : HPos.CENTER);
+    private void paint() {
+        if (!workspace.isOpen()) {
+            return;
+        }
+        Setup setup = workspace.setup();
+        List<Sticks.Answer> answers = setup.controls().surfaces().stream()
+                .map(o -> sticks.answer(setup, o))
+                .toList();
+        behind.setWidth(behindHost.getWidth());
+        behind.setHeight(behindHost.getHeight());
+        GraphicsContext g = behind.getGraphicsContext2D();
+        g.clearRect(0, 0, behind.getWidth(), behind.getHeight());
+        if (behind.getWidth() > 200) {
+            new BehindPainter(g, setup, answers, chosen, behind.getWidth(), behind.getHeight()).paint();
+        }
+        left.show(sticks.yaw(), sticks.power() * 2 - 1, sticks.power());
+        // a pitch stick pulled back points down the sheet
+        right.show(sticks.roll(), -sticks.pitch(), sticks.pitch());
+        double height = RulerPainter.HEIGHT * answers.size() + 8;
+        rulerHost.setMinHeight(height);
+        rulerHost.setMaxHeight(height);
+        rulers.setWidth(rulerHost.getWidth());
+        rulers.setHeight(height);
+        GraphicsContext r = rulers.getGraphicsContext2D();
+        r.clearRect(0, 0, rulers.getWidth(), height);
+        r.setFill(Ink.SHEET);
+        double y = 3;
+        for (Sticks.Answer answer : answers) {
+            boolean now = chosen.filter(s -> s == answer.output().surface()).isPresent();
+            RulerPainter.paint(r, answer, now, y, rulers.getWidth());
+            y += RulerPainter.HEIGHT;
+        }
+        behind.setAccessibleText(answers.stream()
+                .map(a -> a.output().surface().label() + (a.right() ? " as wanted" : " the wrong way"))
+                .reduce((a, b) -> a + ", " + b)
+                .orElse(""));
     }
-    int row = 1;
-    for (Output output : workspace.setup().controls().surfaces()) {
-      Surface surface = output.surface();
-      String name = surface.label().toLowerCase(Locale.ROOT);
-      Label label = Texts.label(surface.label(), "strong");
-      label.setMinWidth(104);
-      label.setOnMouseClicked(e -> choose(surface));
-      table.add(label, 0, row);
-      Axis[] axes = {Axis.ROLL, Axis.PITCH, Axis.YAW};
-      for (int i = 0; i < 3; i++) {
-        Axis axis = axes[i];
-        add(
-            row,
-            i + 1,
-            name + " " + axis.label() + " share",
-            Quantity.SHARE,
-            output.mix().share(axis),
-            surface,
-            (o, v) -> o.withMix(o.mix().with(axis, v)));
-      }
-      ToggleButton sense = new ToggleButton(output.reversed() ? "reversed" : "normal");
-      sense.setSelected(output.reversed());
-      sense.setId("sense-" + surface.name());
-      sense.setAccessibleText("Sense of the " + name);
-      sense.setMinWidth(82);
-      sense.setOnAction(e -> turnRound(surface));
-      table.add(sense, 4, row);
-      add(
-          row,
-          5,
-          name + " centre",
-          Quantity.PULSE,
-          output.centreMicros(),
-          surface,
-          (o, v) -> o.withCentre(v));
-      add(
-          row,
-          6,
-          name + " travel from",
-          Quantity.PULSE,
-          output.lowMicros(),
-          surface,
-          (o, v) -> o.withTravel(v, o.highMicros()));
-      add(
-          row,
-          7,
-          name + " travel to",
-          Quantity.PULSE,
-          output.highMicros(),
-          surface,
-          (o, v) -> o.withTravel(o.lowMicros(), v));
-      row++;
+
+    private void table() {
+        Focus.kept(table, () -> rebuildTable());
     }
-  }
 
-  private void add(
-      int row,
-      int column,
-      String name,
-      Quantity quantity,
-      double value,
-      Surface surface,
-      BiFunction<Output, Double, Output> change) {
-    QuantityField field =
-        new QuantityField(
-            "",
-            quantity,
-            workspace::tell,
-            v ->
-                workspace.edit(
-                    Character.toUpperCase(name.charAt(0)) + name.substring(1),
-                    s -> s.withControls(s.controls().change(surface, o -> change.apply(o, v)))));
-    field.columns(quantity == Quantity.PULSE ? 4 : 3);
-    field.field().setAccessibleText(name);
-    field.field().setId("field-" + name.replace(' ', '-'));
-    field.show(value, workspace.units());
-    table.add(field, column, row);
-  }
-
-  private void trims() {
-    ControlSetup controls = workspace.setup().controls();
-    RadioTrims t = controls.trims();
-    trims.getChildren().setAll(Texts.label("RADIO TRIM", "caps"));
-    trim("Roll trim", t.roll(), (x, v) -> new RadioTrims(v, x.pitch(), x.yaw()));
-    trim("Pitch trim", t.pitch(), (x, v) -> new RadioTrims(x.roll(), v, x.yaw()));
-    trim("Yaw trim", t.yaw(), (x, v) -> new RadioTrims(x.roll(), x.pitch(), v));
-  }
-
-  private void trim(String name, double value, BiFunction<RadioTrims, Double, RadioTrims> change) {
-    QuantityField field =
-        new QuantityField(
-            name,
-            Quantity.SHARE,
-            workspace::tell,
-            v ->
-                workspace.edit(
-                    name,
-                    s ->
-                        s.withControls(
-                            s.controls().withTrims(change.apply(s.controls().trims(), v)))));
-    field.columns(3);
-    field.show(value, workspace.units());
-    trims.getChildren().add(field);
-  }
-
-  private void choose(Surface surface) {
-    chosen = Optional.of(surface);
-    paint();
-  }
-
-  private void step(int by) {
-    List<Surface> all =
-        workspace.setup().controls().surfaces().stream().map(Output::surface).toList();
-    if (!all.isEmpty()) {
-      choose(all.get(Math.floorMod(chosen.map(all::indexOf).orElse(0) + by, all.size())));
+    private void rebuildTable() {
+        table.getChildren().clear();
+        String[] heads = {"Output", "Roll", "Pitch", "Yaw", "Sense", "Centre", "Travel from", "to"};
+        for (int i = 0; i < heads.length; i++) {
+            Label label = Texts.label(heads[i], "soft", "small");
+            table.add(label, i, 0);
+            GridPane.setHalignment(label, i == 0 ? HPos.LEFT : HPos.CENTER);
+        }
+        int row = 1;
+        for (Output output : workspace.setup().controls().surfaces()) {
+            Surface surface = output.surface();
+            String name = surface.label().toLowerCase(Locale.ROOT);
+            Label label = Texts.label(surface.label(), "strong");
+            label.setMinWidth(104);
+            label.setOnMouseClicked(e -> choose(surface));
+            table.add(label, 0, row);
+            Axis[] axes = {Axis.ROLL, Axis.PITCH, Axis.YAW};
+            for (int i = 0; i < 3; i++) {
+                Axis axis = axes[i];
+                add(
+                        row,
+                        i + 1,
+                        name + " " + axis.label() + " share",
+                        Quantity.SHARE,
+                        output.mix().share(axis),
+                        surface,
+                        (o, v) -> o.withMix(o.mix().with(axis, v)));
+            }
+            ToggleButton sense = new ToggleButton(output.reversed() ? "reversed" : "normal");
+            sense.setSelected(output.reversed());
+            sense.setId("sense-" + surface.name());
+            sense.setAccessibleText("Sense of the " + name);
+            sense.setMinWidth(82);
+            sense.setOnAction(e -> turnRound(surface));
+            table.add(sense, 4, row);
+            add(row, 5, name + " centre", Quantity.PULSE, output.centreMicros(), surface, (o, v) -> o.withCentre(v));
+            add(
+                    row,
+                    6,
+                    name + " travel from",
+                    Quantity.PULSE,
+                    output.lowMicros(),
+                    surface,
+                    (o, v) -> o.withTravel(v, o.highMicros()));
+            add(
+                    row,
+                    7,
+                    name + " travel to",
+                    Quantity.PULSE,
+                    output.highMicros(),
+                    surface,
+                    (o, v) -> o.withTravel(o.lowMicros(), v));
+            row++;
+        }
     }
-  }
 
-  private void turnRound(Surface surface) {
-    workspace.edit(
-        surface.label() + " turned round",
-        s -> s.withControls(s.controls().change(surface, Output::turnedRound)));
-  }
-
-  private void preset() {
-    workspace.edit(
-        "Mixer preset applied",
-        s ->
-            s.withControls(
-                MixerRows.preset(s.airframe().tail()).apply(s.controls(), s.invertedVee())));
-  }
-
-  private void carry() {
-    if (!workspace.edit(
-        "Radio trims carried into the servo centres",
-        s -> s.withControls(s.controls().trimsCarried()))) {
-      workspace.tell("No trim is left in the radio.");
+    private void add(
+            int row,
+            int column,
+            String name,
+            Quantity quantity,
+            double value,
+            Surface surface,
+            BiFunction<Output, Double, Output> change) {
+        QuantityField field = new QuantityField(
+                "",
+                quantity,
+                workspace::tell,
+                v -> workspace.edit(
+                        Character.toUpperCase(name.charAt(0)) + name.substring(1),
+                        s -> s.withControls(s.controls().change(surface, o -> change.apply(o, v)))));
+        field.columns(quantity == Quantity.PULSE ? 4 : 3);
+        field.field().setAccessibleText(name);
+        field.field().setId("field-" + name.replace(' ', '-'));
+        field.show(value, workspace.units());
+        table.add(field, column, row);
     }
-  }
 
-  @Override
-  public List<Action> actions() {
-    return List.of(
-        Action.of("roll left", "A", () -> hold(sticks.moved(-NUDGE, 0, 0, 0))),
-        Action.of("roll right", "D", () -> hold(sticks.moved(NUDGE, 0, 0, 0))),
-        Action.of("pitch stick forward, nose down", "W", () -> hold(sticks.moved(0, -NUDGE, 0, 0))),
-        Action.of("pitch stick back, nose up", "S", () -> hold(sticks.moved(0, NUDGE, 0, 0))),
-        Action.of("yaw left", "Q", () -> hold(sticks.moved(0, 0, -NUDGE, 0))),
-        Action.of("yaw right", "E", () -> hold(sticks.moved(0, 0, NUDGE, 0))),
-        Action.of("centre the sticks", "O", () -> hold(Sticks.CENTRED)),
-        Action.of("choose the next output", "Period", () -> step(1)),
-        Action.of("choose the output before", "Comma", () -> step(-1)),
-        Action.of("turn the chosen output round", "R", () -> chosen.ifPresent(this::turnRound)),
-        Action.of("apply the mixer preset", "P", this::preset));
-  }
+    private void trims() {
+        Focus.kept(trims, () -> rebuildTrims());
+    }
 
-  @Override
-  public List<Action> ledgerActions() {
-    return List.of(
-        Action.of("Carry trims", "T", this::carry), Action.of("Preset", "P", this::preset));
-  }
+    private void rebuildTrims() {
+        ControlSetup controls = workspace.setup().controls();
+        RadioTrims t = controls.trims();
+        trims.getChildren().setAll(Texts.label("RADIO TRIM", "caps"));
+        trim("Roll trim", t.roll(), (x, v) -> new RadioTrims(v, x.pitch(), x.yaw()));
+        trim("Pitch trim", t.pitch(), (x, v) -> new RadioTrims(x.roll(), v, x.yaw()));
+        trim("Yaw trim", t.yaw(), (x, v) -> new RadioTrims(x.roll(), x.pitch(), v));
+    }
+
+    private void trim(String name, double value, BiFunction<RadioTrims, Double, RadioTrims> change) {
+        QuantityField field = new QuantityField(
+                name,
+                Quantity.SHARE,
+                workspace::tell,
+                v -> workspace.edit(
+                        name,
+                        s -> s.withControls(
+                                s.controls().withTrims(change.apply(s.controls().trims(), v)))));
+        field.columns(3);
+        field.show(value, workspace.units());
+        trims.getChildren().add(field);
+    }
+
+    private void choose(Surface surface) {
+        chosen = Optional.of(surface);
+        paint();
+    }
+
+    private void step(int by) {
+        List<Surface> all = workspace.setup().controls().surfaces().stream()
+                .map(Output::surface)
+                .toList();
+        if (!all.isEmpty()) {
+            choose(all.get(Math.floorMod(chosen.map(all::indexOf).orElse(0) + by, all.size())));
+        }
+    }
+
+    private void turnRound(Surface surface) {
+        workspace.edit(
+                surface.label() + " turned round",
+                s -> s.withControls(s.controls().change(surface, Output::turnedRound)));
+    }
+
+    private void preset() {
+        workspace.edit(
+                "Mixer preset applied",
+                s -> s.withControls(MixerRows.preset(s.airframe().tail()).apply(s.controls(), s.invertedVee())));
+    }
+
+    private void carry() {
+        if (!workspace.edit(
+                "Radio trims carried into the servo centres",
+                s -> s.withControls(s.controls().trimsCarried()))) {
+            workspace.tell("No trim is left in the radio.");
+        }
+    }
+
+    @Override
+    public List<Action> actions() {
+        return List.of(
+                Action.of("roll left", "A", () -> hold(sticks.moved(-NUDGE, 0, 0, 0))),
+                Action.of("roll right", "D", () -> hold(sticks.moved(NUDGE, 0, 0, 0))),
+                Action.of("pitch stick forward, nose down", "W", () -> hold(sticks.moved(0, -NUDGE, 0, 0))),
+                Action.of("pitch stick back, nose up", "S", () -> hold(sticks.moved(0, NUDGE, 0, 0))),
+                Action.of("yaw left", "Q", () -> hold(sticks.moved(0, 0, -NUDGE, 0))),
+                Action.of("yaw right", "E", () -> hold(sticks.moved(0, 0, NUDGE, 0))),
+                Action.of("centre the sticks", "O", () -> hold(Sticks.CENTRED)),
+                Action.of("choose the next output", "Period", () -> step(1)),
+                Action.of("choose the output before", "Comma", () -> step(-1)),
+                Action.of("turn the chosen output round", "R", () -> chosen.ifPresent(this::turnRound)),
+                Action.of("apply the mixer preset", "P", this::preset));
+    }
+
+    @Override
+    public List<Action> ledgerActions() {
+        return List.of(Action.of("Carry trims", "T", this::carry), Action.of("Preset", "P", this::preset));
+    }
 }

@@ -1,0 +1,114 @@
+package app.drachen.core;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** Habits that only the source shows. */
+class SourceTest {
+    private static final Path MAIN = Path.of("src/main/java");
+    private static final Pattern RECORD =
+            Pattern.compile("(/\\*\\*(?:(?!\\*/).)*?\\*/\\s*)?(?:public )?record (\\w+)\\(([^)]*)\\)", Pattern.DOTALL);
+
+    private static List<Path> sources() throws IOException {
+        try (Stream<Path> files = Files.walk(MAIN)) {
+            return files.filter(f -> f.toString().endsWith(".java")).toList();
+        }
+    }
+
+    @Test
+    void everyDoubleOfARecordTellsItsUnit() throws IOException {
+        List<String> silent = new ArrayList<>();
+        for (Path file : sources()) {
+            Matcher record = RECORD.matcher(Files.readString(file));
+            while (record.find()) {
+                String doc = record.group(1) == null ? "" : record.group(1).replaceAll("\\s*\\n\\s*\\*\\s?", " ");
+                for (String component : record.group(3).split(",")) {
+                    String[] words = component.strip().split("\\s+");
+                    if (words.length == 2 && words[0].equals("double")) {
+                        Pattern told = Pattern.compile("@param " + words[1] + " [^@]*\\[[^]]+]");
+                        boolean inText = doc.contains("[Hz]") || doc.contains("[m]");
+                        if (!told.matcher(doc).find() && !inText) {
+                            silent.add(record.group(2) + "." + words[1]);
+                        }
+                    }
+                }
+            }
+        }
+        assertEquals(List.of(), silent);
+    }
+
+    @Test
+    void modelsNameTheirSource() throws IOException {
+        List<String> silent = new ArrayList<>();
+        for (String type : List.of(
+                "air/Atmosphere",
+                "air/Field",
+                "airframe/Planform",
+                "airframe/MassProperties",
+                "airframe/Weighing",
+                "propulsion/Propeller",
+                "propulsion/Pack",
+                "propulsion/Propulsion",
+                "controls/Linkage",
+                "controls/Surface",
+                "controls/StickCorners",
+                "modes/Turn",
+                "modes/Selector",
+                "aerodynamics/LiftingSurface",
+                "aerodynamics/NeutralPoint",
+                "aerodynamics/Balance",
+                "aerodynamics/Stall",
+                "aerodynamics/ControlPower",
+                "aerodynamics/StripModel",
+                "aerodynamics/TailShares",
+                "flight/Aircraft",
+                "flight/Gusts",
+                "flight/Sensed",
+                "flight/Trim",
+                "autopilot/Autopilot",
+                "autopilot/StartGains",
+                "debrief/TrimNeeded",
+                "debrief/Oscillation",
+                "debrief/StallResult",
+                "cards/TrialHeight",
+                "rehearsal/PilotModel")) {
+            if (!Files.readString(MAIN.resolve("app/drachen/core/" + type + ".java"))
+                    .contains("Source")) {
+                silent.add(type);
+            }
+        }
+        assertEquals(List.of(), silent);
+    }
+
+    @Test
+    void packagesAreWordsOfTheJobAndSayWhatTheyAreFor() throws IOException {
+        for (Path file : sources()) {
+            Path folder = file.getParent();
+            assertTrue(Files.exists(folder.resolve("package-info.java")), folder + " has no package-info");
+            assertTrue(
+                    !folder.getFileName().toString().matches("util|utils|common|helper|helpers|manager|misc"),
+                    folder + " is no word of the job");
+        }
+    }
+
+    @Test
+    void filesStaySmallAndFreeOfLeftovers() throws IOException {
+        for (Path file : sources()) {
+            List<String> lines = Files.readAllLines(file);
+            assertTrue(lines.size() <= 480, file + " has " + lines.size() + " lines");
+            for (String line : lines) {
+                assertTrue(!line.matches(".*\\b(TODO|FIXME|XXX)\\b.*|.*@author.*"), file + ": " + line);
+            }
+        }
+    }
+}

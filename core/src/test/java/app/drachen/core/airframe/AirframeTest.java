@@ -1,0 +1,98 @@
+package app.drachen.core.airframe;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.demo.DemoAircraft;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class AirframeTest {
+    private static Wing wing(WingPanel... panels) {
+        return new Wing(0, 0, List.of(panels), new Section(-0.04, 1.2, 0.1, -0.05, 0.012), 0, 0, Optional.empty());
+    }
+
+    @Test
+    void trapezoidAsInTheTextbook() {
+        // mean aerodynamic chord ⅔c(1 + λ + λ²)/(1 + λ): 0.25 m, taper 0.6 gives 0.20417 m (Anderson)
+        Planform p = Planform.of(wing(new WingPanel(0.25, 0.15, 0.5, 0, 0, 0)));
+        assertEquals(0.20417, p.meanChord(), 0.00001);
+        assertEquals(0.200, p.area(), 1e-12);
+        assertEquals(5.0, p.aspectRatio(), 1e-9);
+        // y = (b/6)(1 + 2λ)/(1 + λ)
+        assertEquals(1.0 / 6 * 2.2 / 1.6, p.meanChordAt(), 1e-12);
+    }
+
+    @Test
+    void onePanelCutInTwoIsTheSameWing() {
+        Planform whole = Planform.of(wing(new WingPanel(0.30, 0.10, 0.6, 0.3, 0, 0)));
+        Planform cut =
+                Planform.of(wing(new WingPanel(0.30, 0.20, 0.3, 0.3, 0, 0), new WingPanel(0.20, 0.10, 0.3, 0.3, 0, 0)));
+        assertEquals(whole.area(), cut.area(), 1e-12);
+        assertEquals(whole.meanChord(), cut.meanChord(), 1e-12);
+        assertEquals(whole.quarterStation(), cut.quarterStation(), 1e-12);
+        assertEquals(whole.quarterChordSweep(), cut.quarterChordSweep(), 1e-12);
+    }
+
+    @Test
+    void weighingOnTwoSupportsAsWorkedByHand() {
+        // BUILD-A6: 860 g at 200 mm and 540 g at 400 mm: 277.1 mm
+        Weighing weighing = new Weighing(0.860, 0.200, 0.540, 0.400);
+        assertEquals(0.27714, weighing.centre(), 0.00001);
+        assertEquals(1.400, weighing.mass(), 1e-12);
+        // station errors alone: √(0.614² + 0.386²) mm = 0.725 mm; the scale adds little
+        assertEquals(0.000725, weighing.spread(), 0.00002);
+        assertThrows(IllegalArgumentException.class, () -> new Weighing(Double.NaN, 0, 1, 1));
+    }
+
+    @Test
+    void massesAddUpAndTheCentreIsTheirMean() {
+        // closed form: a body of nearly nothing, so that two parts decide: (0.3·0.1 + 0.1·0.5)/0.4 =
+        // 0.2
+        Airframe light = new Airframe(
+                wing(new WingPanel(0.01, 0.01, 0.01, 0, 0, 0)),
+                new Tail.None(List.of()),
+                new Body(0.02, 0.005, 0.005, 0),
+                0.001,
+                0,
+                0.001);
+        MassProperties mass = MassProperties.of(
+                light,
+                List.of(
+                        new Part("a", PartKind.OTHER, 30, new Position(0.1, 0, 0)),
+                        new Part("b", PartKind.OTHER, 10, new Position(0.5, 0, 0))));
+        assertEquals(0.2, mass.centre().aft(), 2e-5);
+        // I_y of two points: 30·0.1² + 10·0.3² = 1.2 kg m²; nothing lies aside, so I_x is nearly 0
+        assertEquals(1.2, mass.pitchInertia(), 1e-3);
+        assertTrue(mass.rollInertia() < 1e-4);
+    }
+
+    @Test
+    void aWingIsNearlyARod() {
+        // rod Mb²/12 = 0.42·1.5²/12 = 0.07875 kg m² and two 20 g servos at 0.4 m: 0.0852 (BUILD-A9)
+        Wing rectangle = wing(new WingPanel(0.2, 0.2, 0.75, 0, 0, 0));
+        Airframe airframe =
+                new Airframe(rectangle, new Tail.None(List.of()), new Body(0.02, 0.005, 0.005, 0), 0.420, 0, 0.001);
+        MassProperties mass = MassProperties.of(
+                airframe,
+                List.of(
+                        new Part("l", PartKind.SERVO, 0.02, new Position(0.08, -0.4, 0)),
+                        new Part("r", PartKind.SERVO, 0.02, new Position(0.08, 0.4, 0))));
+        // ten strips a side leave out a hundredth of a strip's own inertia: within 0.3 %
+        assertEquals(0.0852, mass.rollInertia(), 0.0003);
+    }
+
+    @Test
+    void valuesThatCannotBeAreRefusedByName() {
+        String told = assertThrows(IllegalArgumentException.class, () -> new WingPanel(0, 0.1, 0.5, 0, 0, 0))
+                .getMessage();
+        assertTrue(told.contains("root chord"), told);
+        assertThrows(IllegalArgumentException.class, () -> new Part("x", PartKind.OTHER, -1, new Position(0, 0, 0)));
+        assertThrows(IllegalArgumentException.class, () -> new Position(Double.NaN, 0, 0));
+        assertThrows(IllegalArgumentException.class, () -> DemoAircraft.rochen()
+                .withParts(java.util.Collections.nCopies(
+                        2, DemoAircraft.rochen().parts().get(0))));
+    }
+}

@@ -1,0 +1,318 @@
+package app.drachen.core.clearance;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.airframe.Position;
+import app.drachen.core.clearance.Proof.Evidence;
+import app.drachen.core.clearance.rules.ClearanceRules;
+import app.drachen.core.controls.MixRow;
+import app.drachen.core.controls.Output;
+import app.drachen.core.controls.RadioTrims;
+import app.drachen.core.controls.Rates;
+import app.drachen.core.controls.Surface;
+import app.drachen.core.demo.DemoAircraft;
+import app.drachen.core.demo.DemoField;
+import app.drachen.core.modes.FlightMode;
+import app.drachen.core.modes.HomeProfile;
+import app.drachen.core.modes.ModeSetup;
+import app.drachen.core.modes.PulseBand;
+import app.drachen.core.modes.SelectorKind;
+import app.drachen.core.setup.BoardMount;
+import app.drachen.core.setup.Facet;
+import app.drachen.core.setup.Gains;
+import app.drachen.core.setup.Setup;
+import app.drachen.core.working.Finding.State;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.Test;
+
+class ClearanceTest {
+    private static final Setup SOUND = DemoAircraft.seeschwalbe();
+
+    private static Situation with(Setup setup, ProofKind... kinds) {
+        List<Proof> proofs = new ArrayList<>();
+        for (ProofKind kind : kinds) {
+            proofs.add(Proof.gained(
+                    kind,
+                    setup,
+                    1,
+                    1_000,
+                    Evidence.REAL,
+                    true,
+                    "seen",
+                    Map.of(
+                            "computedMass", setup.massProperties().mass(),
+                            "computedCentre", setup.massProperties().centre().aft())));
+        }
+        return new Situation(setup, 1, Optional.of(DemoField.evening()), proofs, Map.of());
+    }
+
+    private static Ruling ruling(Situation situation, String id) {
+        return Clearance.of(situation).rulings().stream()
+                .filter(r -> r.finding().id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String plain(String text) {
+        return text.replace('\u00a0', ' ');
+    }
+
+    private static State state(Setup setup, String id) {
+        return ruling(with(setup), id).finding().state();
+    }
+
+    /** One change per facet, so that each rule of staleness can be tried. */
+    private static Map<Facet, UnaryOperator<Setup>> changes() {
+        Map<Facet, UnaryOperator<Setup>> c = new LinkedHashMap<>();
+        c.put(Facet.AIRFRAME, s -> s.withAirframe(s.airframe().withMasses(0.5, 0.07, 0.3)));
+        c.put(Facet.PARTS, s -> s.withPart("camera", p -> p.withMass(0.08)));
+        c.put(Facet.PACKS, s -> s.withPart("pack", p -> p.withMass(0.4)));
+        c.put(Facet.SERVO_SENSES, s -> s.withControls(s.controls().change(Surface.RUDDER, Output::turnedRound)));
+        c.put(Facet.SERVO_CENTRES, s -> s.withControls(s.controls().change(Surface.RUDDER, o -> o.withCentre(1480))));
+        c.put(Facet.THROWS, s -> s.withControls(s.controls().change(Surface.RUDDER, o -> o.withTravel(1100, 1900))));
+        c.put(
+                Facet.MIXER,
+                s -> s.withControls(s.controls().change(Surface.RUDDER, o -> o.withMix(new MixRow(0.1, 0, -1, 0)))));
+        c.put(
+                Facet.LINKAGES,
+                s -> s.withControls(s.controls()
+                        .change(Surface.RUDDER, o -> o.withLinkage(o.linkage().withRadii(0.01, 0.02)))));
+        c.put(Facet.RATES, s -> s.withControls(s.controls().withRates(new Rates(0.5, 0.5, 0.5, 0.2))));
+        c.put(Facet.RADIO_TRIMS, s -> s.withControls(s.controls().withTrims(new RadioTrims(0.1, 0, 0))));
+        c.put(
+                Facet.SELECTOR,
+                s -> s.withModes(s.modes().withSelector(s.modes().selector().withTravel(0.7, 0))));
+        c.put(
+                Facet.LIMITS,
+                s -> s.withModes(s.modes().withLimits(s.modes().limits().withBank(0.5))));
+        c.put(
+                Facet.SPEED_RANGE,
+                s -> s.withModes(s.modes().withLimits(s.modes().limits().withCruise(15))));
+        c.put(Facet.CIRCLE, s -> s.withModes(s.modes().withHome(s.modes().home().withRadius(90))));
+        c.put(
+                Facet.HOME_PROFILE,
+                s -> s.withModes(s.modes().withHome(s.modes().home().withHeight(70))));
+        c.put(Facet.BOARD_MOUNT, s -> s.withMount(new BoardMount(2, 2, 0, 0)));
+        c.put(Facet.HEIGHT_GAINS, s -> {
+            Gains g = s.gains();
+            return s.withGains(
+                    new Gains(g.roll(), g.pitch(), g.yawRate(), 0.2, g.climbGain(), g.speedGain(), g.pathPeriod()));
+        });
+        return c;
+    }
+
+    @Test
+    void aChangeTouchesExactlyItsFacet() {
+        changes()
+                .forEach((facet, change) ->
+                        assertEquals(List.of(facet), Facet.differing(SOUND, change.apply(SOUND)), facet.label()));
+    }
+
+    @Test
+    void aProofGoesStaleWhenAndOnlyWhenWhatItDependsOnChanges() {
+        Situation proven = with(SOUND, ProofKind.values());
+        changes().forEach((facet, change) -> {
+            Set<ProofKind> expected = EnumSet.noneOf(ProofKind.class);
+            for (ProofKind kind : ProofKind.values()) {
+                if (kind.facets().contains(facet)) {
+                    expected.add(kind);
+                }
+            }
+            assertEquals(expected, new HashSet<>(proven.wouldGoStale(change.apply(SOUND))), facet.label());
+        });
+        // the design's own example: a new pack makes the balance stale and leaves the senses proven
+        List<ProofKind> byPack = proven.wouldGoStale(changes().get(Facet.PACKS).apply(SOUND));
+        assertTrue(byPack.contains(ProofKind.WEIGHING) && !byPack.contains(ProofKind.STICK_TO_SURFACE));
+        // and going back makes it fresh again
+        assertTrue(proven.proof(ProofKind.WEIGHING).orElseThrow().fresh(SOUND));
+    }
+
+    @Test
+    void everyRuleHasItsIdAndSentenceAndNeverPassesWithoutEvidence() {
+        Set<String> ids = new HashSet<>();
+        Clearance bare = Clearance.of(Situation.of(SOUND));
+        ClearanceRules.all().forEach(rule -> {
+            assertTrue(ids.add(rule.id()), rule.id());
+            assertTrue(rule.demand().endsWith("."), rule.id());
+            assertEquals(rule.id(), rule.check(Situation.of(SOUND)).finding().id());
+        });
+        for (String needsEvidence : List.of(
+                "BUILD-R2",
+                "BENCH-R5-STICKS",
+                "BENCH-R5-TILTS",
+                "MAIDEN-R1",
+                "MAIDEN-REHEARSED",
+                "MODES-R7",
+                "MODES-R9")) {
+            assertEquals(
+                    State.OPEN,
+                    bare.rulings().stream()
+                            .filter(r -> r.finding().id().equals(needsEvidence))
+                            .findFirst()
+                            .orElseThrow()
+                            .finding()
+                            .state(),
+                    needsEvidence);
+        }
+    }
+
+    @Test
+    void clearanceGrowsProofByProofAndStopsWhereDrachenHasNoInstruments() {
+        assertEquals("bench power, prop off", Clearance.of(with(SOUND)).sentence());
+        ProofKind[] bench = {
+            ProofKind.WEIGHING, ProofKind.STICK_TO_SURFACE, ProofKind.TILT_TO_SURFACE, ProofKind.REHEARSAL
+        };
+        assertEquals("first flight, Manual", Clearance.of(with(SOUND, bench)).sentence());
+        assertEquals("Manual not flown yet", Clearance.of(with(SOUND, bench)).why());
+        Clearance all = Clearance.of(with(SOUND, ProofKind.values()));
+        assertEquals("local flights, Circle", all.sentence());
+        assertEquals("Tune has no instruments yet", all.why());
+        assertEquals(StageState.OPEN, all.stages().get(Stage.HARNESS));
+        assertEquals(StageState.PROVEN, all.stages().get(Stage.BUILD));
+        assertEquals(Optional.empty(), all.next());
+    }
+
+    @Test
+    void aFailedProofStopsAndAStaleOneIsNamedWithWhatChanged() {
+        Proof failed =
+                Proof.gained(ProofKind.HOLD_FLOWN, SOUND, 3, 5, Evidence.REAL, false, "Porpoising in Hold", Map.of());
+        List<Proof> proofs = new ArrayList<>(with(SOUND, ProofKind.values()).proofs());
+        proofs.removeIf(p -> p.kind() == ProofKind.HOLD_FLOWN);
+        proofs.add(failed);
+        Clearance clearance = Clearance.of(new Situation(SOUND, 3, Optional.of(DemoField.evening()), proofs, Map.of()));
+        assertEquals("local flights, Level", clearance.sentence());
+        assertEquals(StageState.STOPPED, clearance.stages().get(Stage.MAIDEN));
+        Setup changed = changes().get(Facet.SERVO_SENSES).apply(SOUND);
+        Situation later = new Situation(
+                changed, 9, Optional.empty(), with(SOUND, ProofKind.values()).proofs(), Map.of(Facet.SERVO_SENSES, 7));
+        Ruling stale = ruling(later, "BENCH-R5-STICKS");
+        assertEquals(State.STALE, stale.finding().state());
+        assertTrue(
+                stale.finding().detail().contains("servo senses changed at r7"),
+                stale.finding().detail());
+    }
+
+    @Test
+    void balanceRulePassesStopsAndMendsItself() {
+        assertEquals(State.GOOD, state(DemoAircraft.strandlaeufer(), "BUILD-R1"));
+        Ruling stop = ruling(with(DemoAircraft.strandlaeuferNewPack()), "BUILD-R1");
+        assertEquals(State.STOP, stop.finding().state());
+        assertEquals("CG is 9 mm behind the window", plain(stop.finding().title()));
+        Remedy.Change slide = (Remedy.Change) stop.remedies().get(0);
+        assertEquals(State.GOOD, state(slide.change().apply(DemoAircraft.strandlaeuferNewPack()), "BUILD-R1"));
+        Setup noseHeavy = SOUND.withPart("pack", p -> p.at(new Position(0.15, 0, 0)));
+        assertEquals(State.CAUTION, state(noseHeavy, "BUILD-R1"));
+    }
+
+    @Test
+    void aSmallShiftSinceTheWeighingIsOnlyACaution() {
+        Situation weighed = with(SOUND, ProofKind.WEIGHING);
+        assertEquals(State.GOOD, ruling(weighed, "BUILD-R2").finding().state());
+        Setup little = SOUND.withPart("receiver", p -> p.withMass(0.016));
+        assertEquals(
+                State.CAUTION,
+                ruling(weighed.with(little), "BUILD-R2").finding().state());
+        Setup much = SOUND.withPart("pack", p -> p.withMass(0.5));
+        assertEquals(
+                State.STALE, ruling(weighed.with(much), "BUILD-R2").finding().state());
+    }
+
+    @Test
+    void throwsRulesPassStopAndMendThemselves() {
+        for (String id : List.of("THROWS-R3", "THROWS-R5", "THROWS-R6", "THROWS-R7", "THROWS-R9")) {
+            assertEquals(State.GOOD, state(SOUND, id), id);
+        }
+        Setup turned = changes().get(Facet.SERVO_SENSES).apply(SOUND);
+        Ruling wrong = ruling(with(turned), "THROWS-R5");
+        assertEquals("Rudder answers yaw the wrong way", wrong.finding().title());
+        assertEquals(SOUND, ((Remedy.Change) wrong.remedies().get(0)).change().apply(turned));
+        Setup empty = SOUND.withControls(SOUND.controls().change(Surface.RUDDER, o -> o.withMix(MixRow.NONE)));
+        assertEquals(State.STOP, state(empty, "THROWS-R3"));
+        Setup trimmed = SOUND.withControls(SOUND.controls().withTrims(new RadioTrims(0, -0.07, 0)));
+        Ruling trim = ruling(with(trimmed), "THROWS-R7");
+        assertTrue(
+                trim.finding().title().contains("pitch is \u22127"),
+                trim.finding().title());
+        assertEquals(
+                State.GOOD,
+                state(((Remedy.Change) trim.remedies().get(0)).change().apply(trimmed), "THROWS-R7"));
+        Setup narrow = SOUND.withControls(SOUND.controls().change(Surface.ELEVATOR, o -> o.withTravel(1300, 1700)));
+        assertEquals(State.CAUTION, state(narrow, "THROWS-R6"));
+        Setup wild = SOUND.withControls(SOUND.controls().withRates(new Rates(1, 1, 1, 0)));
+        assertEquals(State.CAUTION, state(wild, "THROWS-R9"));
+        Setup otherTail = SOUND.withAirframe(SOUND.airframe()
+                .withTail(DemoAircraft.strandlaeufer().airframe().tail()));
+        assertEquals(State.STOP, state(otherTail, "THROWS-R3"));
+    }
+
+    @Test
+    void modesRulesPassStopAndMendThemselves() {
+        for (String id : List.of("MODES-R1", "MODES-R2", "MODES-R3", "MODES-R6", "MODES-R7", "MODES-R9")) {
+            assertEquals(State.GOOD, state(SOUND, id), id);
+        }
+        Setup wide = SOUND.withModes(
+                SOUND.modes().withSelector(SOUND.modes().selector().withTravel(1.03, 0)));
+        Ruling margin = ruling(with(wide), "MODES-R1");
+        assertEquals(State.STOP, margin.finding().state());
+        assertEquals(
+                State.GOOD,
+                state(((Remedy.Change) margin.remedies().get(0)).change().apply(wide), "MODES-R1"));
+        Setup gap = SOUND.withModes(SOUND.modes()
+                .withSelector(
+                        SOUND.modes().selector().withBands(List.of(new PulseBand(900, 1600, FlightMode.MANUAL)))));
+        assertEquals(State.STOP, state(gap, "MODES-R2"));
+        assertEquals(State.OPEN, state(gap, "MODES-R1"));
+        Setup noHome = SOUND.withModes(SOUND.modes()
+                .withSelector(SOUND.modes()
+                        .selector()
+                        .withKind(SelectorKind.THREE, List.of(FlightMode.MANUAL, FlightMode.HOME, FlightMode.LEVEL))));
+        assertEquals(
+                "Home is not at an end stop",
+                ruling(with(noHome), "MODES-R3").finding().title());
+        Setup steep =
+                SOUND.withModes(SOUND.modes().withLimits(SOUND.modes().limits().withBank(Math.toRadians(65))));
+        assertEquals(State.STOP, state(steep, "MODES-R6"));
+        Setup tight =
+                SOUND.withModes(SOUND.modes().withHome(SOUND.modes().home().withRadius(25)));
+        Ruling circle = ruling(with(tight), "MODES-R7");
+        assertEquals(State.STOP, circle.finding().state());
+        assertEquals(
+                State.GOOD,
+                state(((Remedy.Change) circle.remedies().get(0)).change().apply(tight), "MODES-R7"));
+        Setup low = SOUND.withModes(SOUND.modes().withHome(new HomeProfile(60, 70, false)));
+        Ruling way = ruling(with(low), "MODES-R9");
+        assertEquals("Home passes the light mast with 14 m", plain(way.finding().title()));
+        assertEquals(
+                State.GOOD,
+                state(((Remedy.Change) way.remedies().get(0)).change().apply(low), "MODES-R9"));
+        Setup high = SOUND.withModes(SOUND.modes().withHome(new HomeProfile(140, 70, true)));
+        assertEquals(State.STOP, state(high, "MODES-R9"));
+    }
+
+    @Test
+    void windLimitsDependOnWhatHasBeenFlown() {
+        Situation breezy = with(SOUND, ProofKind.WEIGHING).on(DemoField.deichwiese());
+        assertEquals(State.STOP, ruling(breezy, "MAIDEN-R1").finding().state());
+        Situation flown = with(SOUND, ProofKind.MANUAL_FLOWN).on(DemoField.deichwiese());
+        assertEquals(State.GOOD, ruling(flown, "MAIDEN-R1").finding().state());
+        assertEquals(State.GOOD, ruling(with(SOUND), "MAIDEN-R1").finding().state());
+        var noLimit = DemoField.evening().withStrip(0, 60, Optional.empty());
+        assertEquals(
+                State.STOP,
+                ruling(with(SOUND).on(noLimit), "MAIDEN-R4").finding().state());
+        ModeSetup m = SOUND.modes();
+        Setup stabilised = SOUND.withModes(new ModeSetup(m.selector(), m.limits(), m.home(), FlightMode.LEVEL));
+        assertEquals(State.STOP, state(stabilised, "MAIDEN-R2"));
+        assertFalse(ruling(with(stabilised), "MAIDEN-R2").remedies().isEmpty());
+    }
+}

@@ -1,0 +1,62 @@
+package app.drachen.core.units;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class QuantityTest {
+    // International yard and pound, 1959: 1 in = 25.4 mm, 1 oz = 28.349523125 g, 1 mph = 0.44704 m/s,
+    // 1 ft = 0.3048 m; freezing point of water 273.15 K = 32 °F (SI brochure, 2019)
+    @ParameterizedTest
+    @CsvSource({
+        "LENGTH, 0.0254, 1.00", "MASS, 0.028349523125, 1.0", "SPEED, 0.44704, 1.0",
+        "HEIGHT, 121.92, 400", "TEMPERATURE, 273.15, 32", "WING_LOADING, 0.30515, 1.0"
+    })
+    void imperialFactors(Quantity quantity, double si, String shown) {
+        assertEquals(shown, quantity.number(si, UnitSystem.IMPERIAL));
+    }
+
+    @ParameterizedTest
+    @EnumSource(Quantity.class)
+    void whatIsShownCanBeTypedBack(Quantity quantity) {
+        for (UnitSystem system : UnitSystem.values()) {
+            double step = Math.pow(10, -quantity.unit(system).decimals())
+                    * quantity.unit(system).size();
+            double value = 17 * step + quantity.unit(system).offset();
+            String shown = quantity.text(value, system);
+            assertEquals(value, quantity.parse(shown.replace('\u00a0', ' '), system), step * 0.501, shown);
+        }
+    }
+
+    @Test
+    void commaAndUnitsAreUnderstood() {
+        assertEquals(12.5, Quantity.SPEED.parse("12,5", UnitSystem.METRIC), 1e-12);
+        assertEquals(12.5, Quantity.SPEED.parse("45 km/h", UnitSystem.METRIC), 1e-12);
+        assertEquals(1.2, Quantity.MASS.parse("1.2kg", UnitSystem.IMPERIAL), 1e-12);
+        assertEquals(-0.05, Quantity.SHARE.parse("\u22125 %", UnitSystem.METRIC), 1e-12);
+    }
+
+    @Test
+    void whatIsNoNumberOrOfAnotherKindIsNamed() {
+        String none = assertThrows(
+                        IllegalArgumentException.class, () -> Quantity.MASS.parse("heavy", UnitSystem.METRIC))
+                .getMessage();
+        assertTrue(none.contains("heavy") && none.contains("number"), none);
+        String other = assertThrows(
+                        IllegalArgumentException.class, () -> Quantity.CHARGE.parse("1800 mA", UnitSystem.METRIC))
+                .getMessage();
+        assertTrue(other.contains("mA") && other.contains("mAh"), other);
+    }
+
+    @Test
+    void rangesRefuseNaN() {
+        String told = assertThrows(IllegalArgumentException.class, () -> Ranges.require("mass", Double.NaN, 0, 1, "kg"))
+                .getMessage();
+        assertTrue(told.contains("mass") && told.contains("kg") && told.contains("NaN"), told);
+    }
+}

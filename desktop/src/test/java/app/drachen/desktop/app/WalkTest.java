@@ -1,0 +1,272 @@
+package app.drachen.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.clearance.ProofKind;
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.clearance.StageState;
+import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.background.Background;
+import app.drachen.desktop.theme.Theme;
+import app.drachen.desktop.widget.Workspace;
+import app.drachen.files.demo.DemoHangar;
+import app.drachen.files.hangar.Hangar;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** A pilot's walk through the demo, by keyboard, in a real window. */
+class WalkTest {
+    private static final long NOW = 1_790_000_000L;
+
+    private final FxRobot robot = new FxRobot();
+    private Path folder;
+    private Hangar hangar;
+    private Background background;
+    private Workspace workspace;
+    private Scene scene;
+
+    @BeforeEach
+    void open() throws Exception {
+        folder = Files.createTempDirectory("drachen-walk");
+        hangar = Hangar.open(folder.resolve("demo.drachen"));
+        DemoHangar.fill(hangar, NOW);
+        javafx.stage.Stage window = FxToolkit.registerPrimaryStage();
+        FxToolkit.setupFixture(() -> {
+            background = new Background();
+            workspace = new Workspace(hangar, Clock.fixed(Instant.ofEpochSecond(NOW), ZoneOffset.UTC));
+            scene = new Scene(new Shell(workspace, background).root(), 1280, 800);
+            Theme.style(scene);
+            window.setScene(scene);
+            window.show();
+            window.toFront();
+            window.requestFocus();
+        });
+        until(() -> window.isFocused());
+    }
+
+    @AfterEach
+    void close() throws Exception {
+        FxToolkit.setupFixture(() -> background.close());
+        FxToolkit.cleanupStages();
+        hangar.close();
+        try (var files = Files.walk(folder)) {
+            files.sorted(java.util.Comparator.reverseOrder())
+                    .forEach(p -> p.toFile().delete());
+        }
+    }
+
+    private void until(Callable<Boolean> condition) throws Exception {
+        WaitForAsyncUtils.waitFor(
+                60, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void press(KeyCode... codes) {
+        robot.push(codes);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private <T> T ask(Callable<T> question) throws Exception {
+        return WaitForAsyncUtils.asyncFx(question).get();
+    }
+
+    private Node node(String id) throws Exception {
+        return ask(() -> scene.lookup("#" + id));
+    }
+
+    private StageState state(Stage stage) throws Exception {
+        return ask(() -> workspace.clearance().stages().get(stage));
+    }
+
+    private String clearance() throws Exception {
+        return ask(() -> ((Label) scene.lookup("#clearance")).getText());
+    }
+
+    private void type(String id, String text) throws Exception {
+        until(() -> scene.lookup("#" + id) instanceof TextField);
+        WaitForAsyncUtils.asyncFx(() -> {
+                    scene.lookup("#" + id).requestFocus();
+                    ((TextField) scene.lookup("#" + id)).selectAll();
+                })
+                .get();
+        robot.write(text, 0);
+        press(KeyCode.ENTER);
+    }
+
+    @Test
+    void theFlyingWingIsMendedStageByStageAndClearedForItsFirstFlight() throws Exception {
+        // the shelf: Rochen stands first and may not fly
+        assertTrue(node("hangar") != null && node("card-2") != null, "three aircraft on the shelf");
+        press(KeyCode.ENTER);
+        until(() -> workspace.isOpen() && scene.lookup("#throws") != null);
+        assertEquals("Rochen", ask(() -> workspace.setup().name()));
+        assertEquals("bench power, prop off", clearance());
+        assertEquals(StageState.STOPPED, state(Stage.THROWS));
+        // Throws: choose the right elevon, turn it round, carry the trims
+        press(KeyCode.D);
+        press(KeyCode.PERIOD);
+        press(KeyCode.R);
+        assertTrue(ask(() -> workspace.setup().controls().outputs().get(1).reversed()));
+        press(KeyCode.T);
+        assertEquals(0.0, ask(() -> workspace.setup().controls().trims().largest()));
+        assertEquals(StageState.PROVEN, state(Stage.THROWS));
+        // Modes: the widest margin
+        press(KeyCode.CONTROL, KeyCode.RIGHT);
+        assertEquals(StageState.STOPPED, state(Stage.MODES));
+        press(KeyCode.S);
+        assertEquals(0.82, ask(() -> workspace.setup().modes().selector().weight()), 0.03);
+        // Bench: propeller off, then both checks on the stand-in board
+        press(KeyCode.CONTROL, KeyCode.RIGHT);
+        press(KeyCode.CONTROL, KeyCode.RIGHT);
+        until(() -> scene.lookup("#bench") != null);
+        press(KeyCode.SPACE);
+        assertEquals(StageState.OPEN, worst(Stage.BENCH), "nothing runs while the propeller is on");
+        press(KeyCode.X);
+        press(KeyCode.SPACE);
+        press(KeyCode.DIGIT2);
+        press(KeyCode.SPACE);
+        assertEquals(StageState.PROVEN, state(Stage.BENCH));
+        // Maiden: too much wind; the evening is calmer
+        press(KeyCode.CONTROL, KeyCode.RIGHT);
+        until(() -> scene.lookup("#maiden") != null);
+        assertEquals(StageState.STOPPED, state(Stage.MAIDEN));
+        type("field-wind", "2");
+        type("field-gusts", "3");
+        assertEquals(2.0, ask(() -> workspace.field().orElseThrow().wind()));
+        fly();
+        assertFalse(
+                ask(() -> workspace
+                        .situation()
+                        .proof(ProofKind.REHEARSAL)
+                        .orElseThrow()
+                        .passed()),
+                "hands off it does not fly straight yet");
+        // Debrief: accept the trims; what goes stale is said before
+        press(KeyCode.ENTER);
+        until(() -> scene.lookup("#debrief") != null);
+        assertTrue(ask(() -> scene.lookup("#trims").lookupAll(".label").stream()
+                .anyMatch(n -> ((Label) n).getText().contains("makes stale: rehearsal of the first flight"))));
+        int before = ask(() -> workspace.revision().number());
+        press(KeyCode.A);
+        assertEquals(before + 1, ask(() -> workspace.revision().number()));
+        assertEquals(StageState.PROVEN, state(Stage.BENCH), "the senses stay proven");
+        press(KeyCode.ESCAPE);
+        until(() -> scene.lookup("#maiden") != null);
+        // again, and the sentence at the kite changes
+        fly();
+        assertTrue(ask(() ->
+                workspace.situation().proof(ProofKind.REHEARSAL).orElseThrow().passed()));
+        assertEquals("first flight, Manual", clearance());
+        // undo makes the old state of things come back, redo the new one
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertEquals("bench power, prop off", clearance());
+        press(KeyCode.CONTROL, KeyCode.Y);
+        assertEquals("first flight, Manual", clearance());
+    }
+
+    private StageState worst(Stage stage) throws Exception {
+        return state(stage) == StageState.STALE ? StageState.OPEN : state(stage);
+    }
+
+    private void fly() throws Exception {
+        int proofs = ask(() -> workspace.situation().proofs().size());
+        WaitForAsyncUtils.asyncFx(() -> scene.lookup("#maiden").requestFocus()).get();
+        press(KeyCode.END);
+        until(() -> workspace.situation().proofs().size() > proofs);
+    }
+
+    @Test
+    void aWrongEntryIsMarkedToldAndChangesNothing() throws Exception {
+        press(KeyCode.RIGHT);
+        press(KeyCode.ENTER);
+        until(() -> scene.lookup("#build") != null);
+        int before = ask(() -> workspace.revision().number());
+        type("field-mass", "heavy");
+        assertEquals(before, ask(() -> workspace.revision().number()));
+        assertTrue(ask(() -> scene.lookup("#notice").isVisible()));
+        type("field-mass", "-5");
+        assertEquals(before, ask(() -> workspace.revision().number()));
+        type("field-mass", "0.25 kg");
+        assertEquals(before + 1, ask(() -> workspace.revision().number()));
+        assertEquals(0.25, ask(() -> workspace.setup().packPart().orElseThrow().mass()));
+        assertEquals("field-mass", ask(() -> scene.getFocusOwner().getId()), "the keyboard stays where it was");
+    }
+
+    @Test
+    void partsMoveByKeyAndMouseAndOneRunOfKeysIsOneRevision() throws Exception {
+        press(KeyCode.RIGHT);
+        press(KeyCode.ENTER);
+        until(() -> scene.lookup("#build") != null
+                && scene.lookup("#build-drawing").getBoundsInLocal().getWidth() > 100);
+        double aft =
+                ask(() -> workspace.setup().packPart().orElseThrow().position().aft());
+        int before = ask(() -> workspace.revision().number());
+        for (int i = 0; i < 4; i++) {
+            press(KeyCode.SHIFT, KeyCode.UP);
+        }
+        until(() -> workspace.revision().number() == before + 1);
+        assertEquals(
+                aft - 0.04,
+                ask(() -> workspace.setup().packPart().orElseThrow().position().aft()),
+                1e-9);
+        press(KeyCode.CONTROL, KeyCode.ENTER);
+        assertEquals(StageState.STALE, state(Stage.BUILD), "slid into the window, the weighing is still the old one");
+        press(KeyCode.A);
+        assertEquals(StageState.PROVEN, state(Stage.BUILD));
+    }
+
+    @Test
+    void keysFindAndUnits() throws Exception {
+        press(KeyCode.ENTER);
+        until(() -> workspace.isOpen());
+        press(KeyCode.F1);
+        until(() -> scene.lookup("#keys") != null);
+        press(KeyCode.ESCAPE);
+        until(() -> scene.lookup("#keys") == null);
+        press(KeyCode.CONTROL, KeyCode.K);
+        until(() -> scene.lookup("#find") != null);
+        robot.write("bench", 0);
+        WaitForAsyncUtils.waitForFxEvents();
+        press(KeyCode.ENTER);
+        until(() -> workspace.stage() == Stage.BENCH);
+        press(KeyCode.CONTROL, KeyCode.U);
+        assertEquals(UnitSystem.IMPERIAL, ask(() -> workspace.units()));
+        press(KeyCode.CONTROL, KeyCode.LEFT);
+        until(() -> scene.lookup("#later") != null);
+        assertEquals(Stage.SIGNALS, ask(() -> workspace.stage()));
+        press(KeyCode.CONTROL, KeyCode.H);
+        until(() -> scene.lookup("#hangar") != null);
+    }
+
+    @Test
+    void theLineCanBeReadAloudAndWalkedByArrows() throws Exception {
+        press(KeyCode.ENTER);
+        until(() -> workspace.isOpen());
+        assertEquals("Throws, stopped", ask(() -> scene.lookup("#bow-throws").getAccessibleText()));
+        assertEquals("Build, proven", ask(() -> scene.lookup("#bow-build").getAccessibleText()));
+        WaitForAsyncUtils.asyncFx(() -> scene.lookup("#bow-throws").requestFocus())
+                .get();
+        press(KeyCode.RIGHT);
+        assertEquals("bow-modes", ask(() -> scene.getFocusOwner().getId()));
+        press(KeyCode.ENTER);
+        until(() -> workspace.stage() == Stage.MODES);
+    }
+}
