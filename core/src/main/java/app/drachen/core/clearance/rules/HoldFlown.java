@@ -1,6 +1,7 @@
 package app.drachen.core.clearance.rules;
 
 import app.drachen.core.clearance.Gate;
+import app.drachen.core.clearance.Proof;
 import app.drachen.core.clearance.ProofKind;
 
 /** TUNE-R10: Hold has been flown straight and without a swing. */
@@ -12,5 +13,11 @@ public final class HoldFlown extends ProofRule {
     @Override
     public String id() {
         return "TUNE-R10-HOLD";
+    }
+
+    /** The debrief's own words say more than that it was not passed. */
+    @Override
+    String failedTitle(String title, Proof proof) {
+        return proof.note().isBlank() ? title + ": not passed" : proof.note().split(":")[0];
     }
 }

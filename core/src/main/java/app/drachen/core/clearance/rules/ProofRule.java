@@ -59,6 +59,11 @@ abstract class ProofRule implements ClearanceRule {
         }
         return proof.passed()
                 ? Ruling.of(stage, gate, Finding.of(id(), State.GOOD, title + at, proof.note()))
-                : Ruling.of(stage, failed, Finding.of(id(), State.STOP, title + ": not passed", proof.note()), go);
+                : Ruling.of(stage, failed, Finding.of(id(), State.STOP, failedTitle(title, proof), proof.note()), go);
+    }
+
+    /** What the finding is called when the proof was tried and not passed. */
+    String failedTitle(String title, Proof proof) {
+        return title + ": not passed";
     }
 }

@@ -332,7 +332,7 @@ final class BuildDrawing extends Pane {
             double sy = side.y(-part.position().up());
             g.fillRoundRect(sx - box[1] / 2, sy - 4, box[1], 8, 2, 2);
         }
-        double column = above.x(setup.airframe().body().width() / 2) + 46;
+        double column = above.x(setup.airframe().body().width() / 2) + 30;
         List<Part> fromFront = setup.parts().stream()
                 .sorted(java.util.Comparator.comparingDouble(p -> p.position().aft()))
                 .toList();

@@ -76,7 +76,9 @@ final class FieldPanel extends GridPane {
         HBox.setHgrow(source, Priority.ALWAYS);
         Label by = Texts.label("Limit by");
         by.setLabelFor(source);
-        add(new HBox(6, by, source), 0, count / 2, 2, 1);
+        HBox line = new HBox(6, by, source);
+        line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        add(line, 0, count / 2, 2, 1);
     }
 
     private static Field calm() {

@@ -120,8 +120,8 @@ public final class MaidenView implements Place {
                 steps,
                 clockLine);
         VBox.setMargin(left.getChildren().get(2), new Insets(8, 0, 0, 0));
-        left.setMinWidth(318);
-        left.setPrefWidth(318);
+        left.setMinWidth(344);
+        left.setPrefWidth(344);
         left.setPadding(new Insets(12, 4, 10, 20));
         HBox head = new HBox(
                 6,
