@@ -29,6 +29,7 @@ public record Balance(Planform planform, NeutralPoint neutral, MassProperties ma
     public static final double GREATEST_MARGIN = 0.15;
 
     private static final double AIM = 0.12;
+    private static final double LEAST_WINDOW = 0.02;
 
     /** Balance of a set-up. */
     public static Balance of(Setup setup) {
@@ -68,12 +69,14 @@ public record Balance(Planform planform, NeutralPoint neutral, MassProperties ma
     }
 
     /**
-     * Foremost CG of the window.
+     * Foremost CG of the window: 15 % static margin; where the neutral point's band is so wide that this lies behind
+     * the rear, 2 % of the chord ahead of the rear.
      *
      * @return station [m]
      */
     public double windowFront() {
-        return neutral.station(planform) - GREATEST_MARGIN * planform.meanChord();
+        double wanted = neutral.station(planform) - GREATEST_MARGIN * planform.meanChord();
+        return Math.min(wanted, windowRear() - LEAST_WINDOW * planform.meanChord());
     }
 
     /**
@@ -82,18 +85,17 @@ public record Balance(Planform planform, NeutralPoint neutral, MassProperties ma
      * @return station [m]
      */
     public double windowRear() {
-        double lowStation = planform.meanChordLeadingEdge() + neutral.low() * planform.meanChord();
-        return Math.max(windowFront(), lowStation - LEAST_MARGIN * planform.meanChord());
+        return planform.meanChordLeadingEdge() + (neutral.low() - LEAST_MARGIN) * planform.meanChord();
     }
 
     /**
-     * CG to aim at: 12 % margin, but never behind the window.
+     * CG to aim at: 12 % margin, but at least 1 % of the chord ahead of the rear end of the window.
      *
      * @return station [m]
      */
     public double aim() {
         double wanted = neutral.station(planform) - AIM * planform.meanChord();
-        return Math.max(windowFront(), Math.min(windowRear(), wanted));
+        return Math.max(windowFront(), Math.min(windowRear() - LEAST_WINDOW / 2 * planform.meanChord(), wanted));
     }
 
     /**

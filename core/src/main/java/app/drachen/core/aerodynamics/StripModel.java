@@ -3,7 +3,9 @@ package app.drachen.core.aerodynamics;
 import app.drachen.core.aerodynamics.Strips.Strip;
 import app.drachen.core.airframe.Body;
 import app.drachen.core.setup.Setup;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Air forces on the drawn aircraft, strip by strip, over the whole range of angles.
@@ -80,6 +82,7 @@ public final class StripModel {
         effectiveness = new double[count];
         flapMoment = new double[count];
         behindWing = new boolean[count];
+        Map<List<Double>, Double> stalls = new HashMap<>();
         double wing = 0;
         for (int i = 0; i < count; i++) {
             Strip s = strips.get(i);
@@ -93,8 +96,9 @@ public final class StripModel {
             slope[i] = s.slope();
             zeroLift[i] = s.section().zeroLiftAngle();
             double most = Stall.WING_SHARE * s.section().maximumLift() / Math.max(0.5, s.chordward()[0]);
-            stallUp[i] = stallAngle(s.slope(), most);
-            stallDown[i] = stallAngle(s.slope(), s.section().zeroLiftAngle() == 0 ? most : 0.75 * most);
+            stallUp[i] = stalls.computeIfAbsent(List.of(s.slope(), most), k -> stallAngle(k.get(0), k.get(1)));
+            double least = s.section().zeroLiftAngle() == 0 ? most : 0.75 * most;
+            stallDown[i] = stalls.computeIfAbsent(List.of(s.slope(), least), k -> stallAngle(k.get(0), k.get(1)));
             leastDrag[i] = s.section().leastDrag();
             moment[i] = s.section().pitchingMoment();
             induced[i] = s.inducedFactor();
@@ -208,7 +212,7 @@ public final class StripModel {
             return;
         }
         double deflection = output[i] < 0 ? 0 : softened(deflections[output[i]]);
-        double incidence = Math.atan2(across, along) + angle[i];
+        double incidence = flowAngle(across, along) + angle[i];
         double fromZero = incidence - zeroLift[i] + effectiveness[i] * deflection;
         double sigma = fromZero >= 0 ? separated(fromZero, stallUp[i]) : separated(-fromZero, stallDown[i]);
         double attached = slope[i] * fromZero;
@@ -243,6 +247,16 @@ public final class StripModel {
         if (isWing(i)) {
             wingLift += pressureArea * lift;
         }
+    }
+
+    /** The angle of the flow; its power series where that is exact to 1e-9 rad, which is nearly always. */
+    private static double flowAngle(double across, double along) {
+        if (along <= 0 || Math.abs(across) > 0.25 * along) {
+            return Math.atan2(across, along);
+        }
+        double x = across / along;
+        double y = x * x;
+        return x * (1 - y * (1.0 / 3 - y * (1.0 / 5 - y * (1.0 / 7 - y * (1.0 / 9 - y * (1.0 / 11 - y / 13))))));
     }
 
     /** Beyond 15° a flap loses half of what it adds. */

@@ -98,6 +98,12 @@ public record Clearance(Optional<Gate> reached, String why, Map<Stage, StageStat
         return reached.map(Gate::clearedTo).orElse("bench work, no power");
     }
 
+    /** What Drachen has not looked at although a flight depends on it; empty while nothing may fly. */
+    public String reservation() {
+        boolean flies = reached.isPresent() && reached.get().compareTo(Gate.LAUNCH) >= 0;
+        return flies ? "Harness and Signals are yours to check." : "";
+    }
+
     /** The rulings of one stage, most urgent first. */
     public List<Ruling> of(Stage stage) {
         return rulings.stream()

@@ -16,6 +16,7 @@ public final class Gusts {
     private final NoiseSource noise;
     private final double towardsNorth;
     private final double towardsEast;
+    private final double lowWind;
     private double along;
     private double across;
     private double up;
@@ -24,6 +25,7 @@ public final class Gusts {
     public Gusts(Field field, NoiseSource noise) {
         this.field = field;
         this.noise = noise;
+        lowWind = field.windAt(6.1);
         towardsNorth = -Math.cos(field.windFrom());
         towardsEast = -Math.sin(field.windFrom());
     }
@@ -40,7 +42,7 @@ public final class Gusts {
         double feet = h / 0.3048;
         double longLength = feet / Math.pow(0.177 + 0.000823 * feet, 1.2) * 0.3048;
         double sigma = (field.gust() - field.wind()) / 2.5;
-        double sigmaUp = Math.min(sigma, 0.1 * field.windAt(6.1));
+        double sigmaUp = Math.min(sigma, 0.1 * lowWind);
         double speed = Math.max(3, airspeed);
         along = process(along, step, sigma, speed / longLength);
         across = process(across, step, sigma, speed / longLength);

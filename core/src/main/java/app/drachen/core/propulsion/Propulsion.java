@@ -39,8 +39,9 @@ public record Propulsion(Motor motor, Propeller propeller, Pack pack, double dow
     public double shaftSpeed(double power, double volts, double advance, double density) {
         double k = 1 / motor.speedConstant();
         double r = motor.resistance() + power * power * pack.resistance();
-        double d5 = Math.pow(propeller.diameter(), 5);
-        double load = propeller.powerCoefficient(advance) * density * d5 / Math.pow(2 * Math.PI, 3);
+        double d = propeller.diameter();
+        double d5 = d * d * d * d * d;
+        double load = propeller.powerCoefficient(advance) * density * d5 / (8 * Math.PI * Math.PI * Math.PI);
         // k((power·U − kω)/r − I₀) = load·ω²  →  load·ω² + (k²/r)ω − k(power·U/r − I₀) = 0
         double drive = k * (power * volts / r - motor.noLoadCurrent());
         if (drive <= 0) {

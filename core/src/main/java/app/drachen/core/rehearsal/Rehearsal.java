@@ -47,6 +47,8 @@ public final class Rehearsal {
     private Optional<FlightMode> chosen = Optional.empty();
     private Optional<Outcome> outcome = Optional.empty();
     private boolean brokenOff;
+    private double windNorth;
+    private double windEast;
     private Sticks moved = Sticks.CENTRED;
     private long ticks;
 
@@ -131,6 +133,9 @@ public final class Rehearsal {
         RadioTrims trims = plan.setup().controls().trims();
         if (ticks % STEPS_PER_ROW == 0) {
             moved = pilot.fly(STEP * STEPS_PER_ROW, aircraft);
+            gusts.advance(STEP * STEPS_PER_ROW, aircraft.height(), aircraft.airspeed());
+            windNorth = gusts.north(aircraft.height());
+            windEast = gusts.east(aircraft.height());
         }
         FlightMode mode = chosen.orElse(pilot.mode());
         boolean handsOff = chosen.isPresent() && mode != FlightMode.MANUAL;
@@ -142,9 +147,7 @@ public final class Rehearsal {
         sensed.read(aircraft, STEP);
         autopilot.update(STEP, mode, received, sensed);
         autopilot.mix(pulses);
-        gusts.advance(STEP, aircraft.height(), aircraft.airspeed());
-        double height = aircraft.height();
-        aircraft.step(STEP, pulses, gusts.north(height), gusts.east(height), gusts.down(), density);
+        aircraft.step(STEP, pulses, windNorth, windEast, gusts.down(), density);
         if (ticks % STEPS_PER_ROW == 0) {
             record(received);
         }

@@ -174,6 +174,8 @@ class ClearanceTest {
         };
         assertEquals("first flight, Manual", Clearance.of(with(SOUND, bench)).sentence());
         assertEquals("Manual not flown yet", Clearance.of(with(SOUND, bench)).why());
+        assertTrue(Clearance.of(with(SOUND, bench)).reservation().contains("Harness"), "what is not checked is said");
+        assertEquals("", Clearance.of(with(SOUND)).reservation());
         Clearance all = Clearance.of(with(SOUND, ProofKind.values()));
         assertEquals("local flights, Circle", all.sentence());
         assertEquals("Tune has no instruments yet", all.why());

@@ -135,4 +135,20 @@ class ModesTest {
         assertTrue(HomeProfile.closest(onTheWay.wayHome(200, 40, 2.2, 15), DemoField.deichwiese())
                 .isEmpty());
     }
+
+    @Test
+    void bandsAreWrittenAndReadAndMistakesNamed() {
+        List<PulseBand> gaps = List.of(
+                new PulseBand(900, 1400, MANUAL),
+                new PulseBand(1500, 1700.5, LEVEL),
+                new PulseBand(1700.5, 2100, HOME));
+        assertEquals("900 Manual 1400 - 1500 Level 1700.5 Home 2100", BandText.write(gaps));
+        assertEquals(gaps, BandText.read(BandText.write(gaps)));
+        assertEquals(six(1).bands(), BandText.read(BandText.write(six(1).bands())));
+        for (String wrong : List.of("", "900 Manual", "900 Loop 1400", "900 Manual 800", "x Manual 1400")) {
+            String told = assertThrows(IllegalArgumentException.class, () -> BandText.read(wrong))
+                    .getMessage();
+            assertTrue(told.endsWith("."), told);
+        }
+    }
 }

@@ -47,6 +47,7 @@ final class ClearanceCommand implements Callable<Integer> {
             map.put("aircraft", setup.name());
             map.put("clearedTo", clearance.sentence());
             map.put("why", clearance.why());
+            map.put("reservation", clearance.reservation());
             Map<String, String> stages = new LinkedHashMap<>();
             for (var stage : app.drachen.core.clearance.Stage.values()) {
                 stages.put(stage.label(), clearance.stages().get(stage).label());

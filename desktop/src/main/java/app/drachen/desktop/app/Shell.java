@@ -280,6 +280,10 @@ public final class Shell {
     }
 
     private void keys() {
-        new KeysPanel(root, place().actions(), global()).open();
+        List<Action> here = new ArrayList<>(place().actions());
+        place().ledgerActions().stream()
+                .filter(a -> here.stream().noneMatch(b -> b.shown().equals(a.shown())))
+                .forEach(here::add);
+        new KeysPanel(root, here, global()).open();
     }
 }

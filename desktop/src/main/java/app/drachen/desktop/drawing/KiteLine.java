@@ -72,7 +72,7 @@ public final class KiteLine extends Pane {
         name.setText(aircraft);
         kind.setText(kindAndSpan);
         sentence.setText(clearance.sentence());
-        why.setText(clearance.why());
+        why.setText((clearance.why() + ". " + clearance.reservation()).strip());
         cleared.setAccessibleText("cleared to " + clearance.sentence() + ". " + clearance.why());
         for (StageBow bow : bows) {
             bow.show(clearance.stages().get(bow.stage), bow.stage == at);

@@ -35,8 +35,8 @@ public final class CentreOfGravity implements ClearanceRule {
         Setup setup = situation.setup();
         Balance balance = Balance.of(setup);
         double outside = balance.outside();
-        if (balance.leastMargin() >= Balance.LEAST_MARGIN && outside <= 0) {
-            boolean noseHeavy = balance.margin() > Balance.GREATEST_MARGIN;
+        if (outside <= 0) {
+            boolean noseHeavy = outside < 0;
             String margin = Quantity.SHARE_FINE.text(balance.margin());
             return noseHeavy
                     ? Ruling.of(

@@ -3,9 +3,11 @@ package app.drachen.desktop.stage.modes;
 import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.air.Atmosphere;
 import app.drachen.core.air.Field;
+import app.drachen.core.modes.BandText;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.HomeProfile;
 import app.drachen.core.modes.Limits;
+import app.drachen.core.modes.PulseBand;
 import app.drachen.core.modes.Selector;
 import app.drachen.core.modes.SelectorKind;
 import app.drachen.core.modes.Turn;
@@ -31,6 +33,8 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -270,6 +274,11 @@ public final class ModesView implements Place {
         for (Selector.Place place : s.table()) {
             row(table, s, place);
         }
+        TextField bands = new TextField(BandText.write(s.bands()));
+        bands.setId("field-bands");
+        bands.setAccessibleText("Pulse bands of the board: edges and modes in turn");
+        bands.setTooltip(new Tooltip("Pulse bands of the board: edges and modes in turn; a dash for a gap"));
+        bands.setOnAction(e -> setBands(bands.getText()));
         Hyperlink working = new Hyperlink("show working");
         working.setOnAction(e ->
                 app.drachen.desktop.widget.WorkingPopover.show(working, List.of(s.marginWorking()), workspace.units()));
@@ -283,8 +292,11 @@ public final class ModesView implements Place {
                 Texts.spring(),
                 Texts.button(Action.of("Widest margin", "S", this::solve), "small-button"));
         foot.setAlignment(Pos.CENTER_LEFT);
-        selector.getChildren().setAll(head, table, Texts.spring(), foot);
-        VBox.setVgrow(selector.getChildren().get(2), Priority.ALWAYS);
+        HBox bandLine = new HBox(8, Texts.label("Bands"), bands);
+        bandLine.setAlignment(Pos.CENTER_LEFT);
+        HBox.setHgrow(bands, Priority.ALWAYS);
+        selector.getChildren().setAll(head, table, bandLine, Texts.spring(), foot);
+        VBox.setVgrow(selector.getChildren().get(3), Priority.ALWAYS);
     }
 
     private void row(GridPane table, Selector s, Selector.Place place) {
@@ -333,6 +345,15 @@ public final class ModesView implements Place {
         return workspace.edit(
                 reason,
                 s -> s.withModes(s.modes().withSelector(change.apply(s.modes().selector()))));
+    }
+
+    private void setBands(String text) {
+        try {
+            List<PulseBand> bands = BandText.read(text);
+            setSelector("Pulse bands of the board", x -> x.withBands(bands));
+        } catch (IllegalArgumentException e) {
+            workspace.tell(e.getMessage());
+        }
     }
 
     private void changeKind(SelectorKind kind) {
