@@ -8,109 +8,13 @@ import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageState;
 import app.drachen.core.units.UnitSystem;
-import app.drachen.desktop.background.Background;
-import app.drachen.desktop.theme.Theme;
-import app.drachen.desktop.widget.Workspace;
-import app.drachen.files.demo.DemoHangar;
-import app.drachen.files.hangar.Hangar;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.time.Clock;
-import java.time.Instant;
-import java.time.ZoneOffset;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
-import javafx.scene.Node;
-import javafx.scene.Scene;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** A pilot's walk through the demo, by keyboard, in a real window. */
-class WalkTest {
-    private static final long NOW = 1_790_000_000L;
-
-    private final FxRobot robot = new FxRobot();
-    private Path folder;
-    private Hangar hangar;
-    private Background background;
-    private Workspace workspace;
-    private Scene scene;
-
-    @BeforeEach
-    void open() throws Exception {
-        folder = Files.createTempDirectory("drachen-walk");
-        hangar = Hangar.open(folder.resolve("demo.drachen"));
-        DemoHangar.fill(hangar, NOW);
-        javafx.stage.Stage window = FxToolkit.registerPrimaryStage();
-        FxToolkit.setupFixture(() -> {
-            background = new Background();
-            workspace = new Workspace(hangar, Clock.fixed(Instant.ofEpochSecond(NOW), ZoneOffset.UTC));
-            scene = new Scene(new Shell(workspace, background).root(), 1280, 800);
-            Theme.style(scene);
-            window.setScene(scene);
-            window.show();
-            window.toFront();
-            window.requestFocus();
-        });
-        until(() -> window.isFocused());
-    }
-
-    @AfterEach
-    void close() throws Exception {
-        FxToolkit.setupFixture(() -> background.close());
-        FxToolkit.cleanupStages();
-        hangar.close();
-        try (var files = Files.walk(folder)) {
-            files.sorted(java.util.Comparator.reverseOrder())
-                    .forEach(p -> p.toFile().delete());
-        }
-    }
-
-    private void until(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(
-                60, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private void press(KeyCode... codes) {
-        robot.push(codes);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private <T> T ask(Callable<T> question) throws Exception {
-        return WaitForAsyncUtils.asyncFx(question).get();
-    }
-
-    private Node node(String id) throws Exception {
-        return ask(() -> scene.lookup("#" + id));
-    }
-
-    private StageState state(Stage stage) throws Exception {
-        return ask(() -> workspace.clearance().stages().get(stage));
-    }
-
-    private String clearance() throws Exception {
-        return ask(() -> ((Label) scene.lookup("#clearance")).getText());
-    }
-
-    private void type(String id, String text) throws Exception {
-        until(() -> scene.lookup("#" + id) instanceof TextField);
-        WaitForAsyncUtils.asyncFx(() -> {
-                    scene.lookup("#" + id).requestFocus();
-                    ((TextField) scene.lookup("#" + id)).selectAll();
-                })
-                .get();
-        robot.write(text, 0);
-        press(KeyCode.ENTER);
-    }
-
+class WalkTest extends WindowTest {
     @Test
     void theFlyingWingIsMendedStageByStageAndClearedForItsFirstFlight() throws Exception {
         // the shelf: Rochen stands first and may not fly

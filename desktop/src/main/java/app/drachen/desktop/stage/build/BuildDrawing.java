@@ -146,16 +146,22 @@ final class BuildDrawing extends Pane {
     private void press(MouseEvent event) {
         requestFocus();
         finish();
+        // of parts that lie over one another the one whose middle is nearest
         Optional<Part> hit = Optional.empty();
+        double nearest = Double.POSITIVE_INFINITY;
         for (Part part : workspace.setup().parts()) {
             double[] box = box(part);
-            boolean onPlan = Math.abs(event.getX() - above.x(part.position().right())) <= box[0] / 2 + 3
-                    && Math.abs(event.getY() - above.y(part.position().aft())) <= box[1] / 2 + 3;
-            boolean onSide = Math.abs(event.getX() - side.x(part.position().aft())) <= box[1] / 2 + 3
-                    && Math.abs(event.getY() - side.y(-part.position().up())) <= 7;
-            if (onPlan || onSide) {
+            double planX = Math.abs(event.getX() - above.x(part.position().right()));
+            double planY = Math.abs(event.getY() - above.y(part.position().aft()));
+            double sideX = Math.abs(event.getX() - side.x(part.position().aft()));
+            double sideY = Math.abs(event.getY() - side.y(-part.position().up()));
+            boolean onPlan = planX <= box[0] / 2 + 3 && planY <= box[1] / 2 + 3;
+            boolean onSide = sideX <= box[1] / 2 + 3 && sideY <= 7;
+            double distance = onPlan ? Math.hypot(planX, planY) : Math.hypot(sideX, sideY);
+            if ((onPlan || onSide) && distance < nearest) {
+                nearest = distance;
                 hit = Optional.of(part);
-                draggingSide = onSide && !onPlan;
+                draggingSide = !onPlan;
             }
         }
         if (hit.isPresent()) {

@@ -1,0 +1,345 @@
+package app.drachen.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.airframe.Tail;
+import app.drachen.core.clearance.Proof.Evidence;
+import app.drachen.core.clearance.ProofKind;
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.clearance.StageState;
+import app.drachen.core.modes.FlightMode;
+import app.drachen.core.modes.SelectorKind;
+import app.drachen.files.hangar.Hangar;
+import java.util.List;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Window;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Each screen used by mouse and keys in a real window. */
+class ScreensTest extends WindowTest {
+    private Point2D onScreen(Node node, double shareX, double shareY) throws Exception {
+        return ask(() -> {
+            var b = node.getLayoutBounds();
+            return node.localToScreen(b.getMinX() + shareX * b.getWidth(), b.getMinY() + shareY * b.getHeight());
+        });
+    }
+
+    private List<String> texts(String id) throws Exception {
+        return ask(() -> scene.lookup("#" + id).lookupAll(".label").stream()
+                .map(n -> ((Label) n).getText())
+                .toList());
+    }
+
+    @Test
+    void aPartIsDraggedOnTheDrawingAndUndone() throws Exception {
+        open("Strandläufer", Stage.BUILD);
+        Node drawing = node("build-drawing");
+        until(() -> drawing.getLayoutBounds().getWidth() > 200);
+        double before =
+                ask(() -> workspace.setup().packPart().orElseThrow().position().aft());
+        int revision = ask(() -> workspace.revision().number());
+        // find the pack: the drawing is centred, the pack lies on the middle line
+        Point2D pack = packOnScreen(drawing);
+        robot.drag(pack, MouseButton.PRIMARY).dropTo(pack.getX(), pack.getY() - 15);
+        WaitForAsyncUtils.waitForFxEvents();
+        double after =
+                ask(() -> workspace.setup().packPart().orElseThrow().position().aft());
+        assertTrue(after < before - 0.01, before + " → " + after);
+        assertEquals(revision + 1, ask(() -> workspace.revision().number()), "one drag, one revision");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertEquals(
+                before,
+                ask(() -> workspace.setup().packPart().orElseThrow().position().aft()));
+    }
+
+    /** Goes down the middle line until a press chooses the pack. */
+    private Point2D packOnScreen(Node drawing) throws Exception {
+        for (double y = 0.10; y < 0.5; y += 0.01) {
+            Point2D at = onScreen(drawing, 0.5, y);
+            robot.clickOn(at);
+            if (texts("inspector").contains("Part: pack")) {
+                return at;
+            }
+        }
+        throw new AssertionError("no pack on the middle line");
+    }
+
+    @Test
+    void workingsOpenByClickAndCanBeCopied() throws Exception {
+        open("Strandläufer", Stage.BUILD);
+        Node row = ask(() -> scene.getRoot().lookupAll(".row").stream()
+                .filter(n -> n.getAccessibleText().startsWith("Static margin"))
+                .findFirst()
+                .orElseThrow());
+        act(row::requestFocus);
+        press(KeyCode.ENTER);
+        until(() -> Window.getWindows().size() > 1);
+        Node popover = ask(() -> Window.getWindows().stream()
+                .map(w -> w.getScene().lookup("#working-popover"))
+                .filter(n -> n != null)
+                .findFirst()
+                .orElseThrow());
+        String shown = ask(() -> popover.lookupAll(".label").stream()
+                .map(n -> ((Label) n).getText())
+                .reduce("", (a, b) -> a + "\n" + b));
+        assertTrue(shown.contains("SM = (neutral point − CG)/c̄") && shown.contains("Etkin"), shown);
+        press(KeyCode.SPACE);
+        String copied = ask(() -> Clipboard.getSystemClipboard().getString());
+        assertTrue(copied.startsWith("Static margin = ") && copied.contains("BUILD-A4"), copied);
+        press(KeyCode.ESCAPE);
+        until(() -> Window.getWindows().size() == 1);
+    }
+
+    @Test
+    void weighingByTypedReadings() throws Exception {
+        open("Strandläufer", Stage.BUILD);
+        press(KeyCode.B);
+        type("field-front-reading", "600 g");
+        type("field-rear-reading", "597 g");
+        assertEquals("field-rear-reading", ask(() -> scene.getFocusOwner().getId()));
+        act(() -> ((ButtonBase) scene.lookup("#keep-weighing")).fire());
+        var proof = ask(() -> workspace.situation().proof(ProofKind.WEIGHING).orElseThrow());
+        assertEquals(1.197, proof.values().get("mass"), 1e-9);
+        assertEquals(Evidence.REAL, proof.evidence());
+        press(KeyCode.ESCAPE);
+    }
+
+    @Test
+    void partsComeAndGoAndTailsChangeInPlace() throws Exception {
+        open("Strandläufer", Stage.BUILD);
+        int parts = ask(() -> workspace.setup().parts().size());
+        press(KeyCode.INSERT);
+        assertEquals(parts + 1, ask(() -> workspace.setup().parts().size()));
+        act(() -> scene.lookup("#build-drawing").requestFocus());
+        press(KeyCode.DELETE);
+        assertEquals(parts, ask(() -> workspace.setup().parts().size()));
+        // the tail is chosen on the drawing and changed in its list
+        for (int i = 0; i < 30 && !texts("inspector").contains("Tail"); i++) {
+            press(KeyCode.COMMA);
+        }
+        act(() -> {
+            @SuppressWarnings("unchecked")
+            ComboBox<Object> kind =
+                    (ComboBox<Object>) scene.lookup("#inspector").lookup(".combo-box");
+            kind.setValue(kind.getItems().get(0));
+        });
+        assertTrue(ask(() -> workspace.setup().airframe().tail() instanceof Tail.Conventional));
+        assertEquals(StageState.STOPPED, state(Stage.THROWS), "the outputs are still a V-tail's");
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertTrue(ask(() -> workspace.setup().airframe().tail() instanceof Tail.Vee));
+    }
+
+    @Test
+    void sticksAreDraggedAndTheMixerTyped() throws Exception {
+        open("Seeschwalbe", Stage.THROWS);
+        Node pad = ask(() -> scene.lookup("#throws").lookupAll(".canvas").stream()
+                .filter(n ->
+                        n.getAccessibleText() != null && n.getAccessibleText().contains("roll"))
+                .findFirst()
+                .orElse(null));
+        if (pad == null) {
+            pad = ask(() -> find(scene.lookup("#throws"), "Stick for roll and pitch"));
+        }
+        Node found = pad;
+        robot.drag(onScreen(found, 0.5, 0.45), MouseButton.PRIMARY).dropTo(onScreen(found, 0.8, 0.45));
+        WaitForAsyncUtils.waitForFxEvents();
+        Node behind = ask(() -> find(scene.lookup("#throws"), "Left aileron as wanted"));
+        assertTrue(ask(() -> behind.getAccessibleText().contains("Rudder as wanted")));
+        type("field-elevator-pitch-share", "80");
+        assertEquals(
+                0.8,
+                ask(() -> workspace.setup().controls().outputs().get(2).mix().pitch()),
+                1e-9);
+        assertEquals(StageState.STOPPED, state(Stage.THROWS), "a positive pitch share lowers the elevator");
+        assertTrue(ask(() -> find(scene.lookup("#throws"), "Left aileron as wanted")) != null);
+        press(KeyCode.CONTROL, KeyCode.ENTER);
+        assertEquals(
+                -0.8,
+                ask(() -> workspace.setup().controls().outputs().get(2).mix().pitch()),
+                1e-9);
+        type("field-elevator-centre", "9999");
+        assertTrue(notice().contains("centre"), notice());
+        assertEquals(
+                1500, ask(() -> workspace.setup().controls().outputs().get(2).centreMicros()), 1e-9);
+    }
+
+    private static Node find(Node root, String accessible) {
+        if (root.getAccessibleText() != null && root.getAccessibleText().startsWith(accessible)) {
+            return root;
+        }
+        if (root instanceof javafx.scene.Parent parent) {
+            for (Node child : parent.getChildrenUnmodifiable()) {
+                Node found = find(child, accessible);
+                if (found != null) {
+                    return found;
+                }
+            }
+        }
+        return null;
+    }
+
+    @Test
+    void modesAreChosenDraggedAndSolved() throws Exception {
+        open("Strandläufer", Stage.MODES);
+        double height = ask(() -> workspace.setup().modes().home().height());
+        act(() -> scene.lookup("#modes").requestFocus());
+        press(KeyCode.C);
+        assertTrue(ask(() -> workspace.setup().modes().home().climbFirst()));
+        press(KeyCode.EQUALS);
+        assertEquals(height + 5, ask(() -> workspace.setup().modes().home().height()));
+        press(KeyCode.UP);
+        assertEquals(
+                40, Math.toDegrees(ask(() -> workspace.setup().modes().limits().bank())), 1e-9);
+        type("field-bands", "800 Manual 1300 Level 1700 Home 2200");
+        assertEquals(3, ask(() -> workspace.setup().modes().selector().bands().size()));
+        assertEquals(StageState.STOPPED, state(Stage.MODES), "six positions do not fit three modes");
+        type("field-bands", "800 Manual 1300 Looping 1700");
+        assertTrue(notice().contains("Looping"), notice());
+        act(() -> ((ComboBox<?>) scene.lookup("#selector-kind"))
+                .getSelectionModel()
+                .select(1));
+        assertEquals(
+                SelectorKind.THREE,
+                ask(() -> workspace.setup().modes().selector().kind()));
+        assertTrue(ask(() -> workspace.setup().modes().selector().givesWhatIsWanted()));
+        act(() -> ((ComboBox<?>) scene.lookup("#selector-kind"))
+                .getSelectionModel()
+                .select(0));
+        assertEquals(
+                List.of(FlightMode.MANUAL, FlightMode.HOME),
+                ask(() -> workspace.setup().modes().selector().wanted()));
+        Node way = ask(() -> find(scene.lookup("#modes"), "Way home"));
+        robot.drag(onScreen(way, 0.4, 0.5), MouseButton.PRIMARY).dropTo(onScreen(way, 0.4, 0.4));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertNotEquals(height + 5, ask(() -> workspace.setup().modes().home().height()));
+    }
+
+    @Test
+    void theRealAircraftIsAnsweredByKeyAndClickAndAHiddenFaultIsPractice() throws Exception {
+        open("Seeschwalbe", Stage.BENCH);
+        act(() -> scene.lookup("#bench").requestFocus());
+        press(KeyCode.X);
+        int proofs = ask(() -> workspace.situation().proofs().size());
+        press(KeyCode.H);
+        press(KeyCode.SPACE);
+        assertEquals(proofs, ask(() -> workspace.situation().proofs().size()), "practice is no evidence");
+        press(KeyCode.V);
+        assertTrue(notice().startsWith("It hid: "), notice());
+        press(KeyCode.T);
+        // answers of the first question by key: left aileron down, right up, elevator and rudder still
+        press(KeyCode.J);
+        press(KeyCode.U);
+        press(KeyCode.N);
+        press(KeyCode.N);
+        assertTrue(ask(() -> scene.lookup("#answer-0-ELEVATOR-STILL") instanceof javafx.scene.control.ToggleButton b
+                && b.isSelected()));
+        robot.clickOn("#answer-1-LEFT_AILERON-DOWN");
+        WaitForAsyncUtils.waitForFxEvents();
+        String all = ask(() -> scene.lookup("#bench").lookupAll(".label").stream()
+                .map(n -> ((Label) n).getText())
+                .reduce("", (a, b) -> a + "\n" + b));
+        assertTrue(all.contains("Roll stick left: left aileron must go up; it goes down."), all);
+        assertEquals(StageState.PROVEN, state(Stage.BENCH), "half a check is no proof");
+    }
+
+    @Test
+    void aRehearsalRunsHoldsChangesModeBreaksOffAndLands() throws Exception {
+        open("Seeschwalbe", Stage.MAIDEN);
+        act(() -> scene.lookup("#maiden").requestFocus());
+        press(KeyCode.ENTER);
+        assertTrue(notice().contains("rehearse the card first"), notice());
+        press(KeyCode.B);
+        assertTrue(notice().contains("Nothing is flying"), notice());
+        for (int i = 0; i < 4; i++) {
+            press(KeyCode.EQUALS);
+        }
+        press(KeyCode.SPACE);
+        until(() -> !((Label) scene.lookup("#clock")).getText().startsWith("0:0"));
+        press(KeyCode.DIGIT2);
+        until(() -> ((Label) scene.lookup("#rehearsal-state")).getText().startsWith("Level"));
+        press(KeyCode.SPACE);
+        until(() -> ((Label) scene.lookup("#rehearsal-state")).getText().contains("held"));
+        String held = ask(() -> ((Label) scene.lookup("#clock")).getText());
+        press(KeyCode.DIGIT1);
+        press(KeyCode.B);
+        assertEquals(held, ask(() -> ((Label) scene.lookup("#clock")).getText()), "time stands while it is held");
+        int flights = ask(() -> hangar.flights(workspace.aircraft()).size());
+        press(KeyCode.END);
+        until(() -> ((Label) scene.lookup("#rehearsal-state")).getText().contains("debrief"));
+        until(() -> hangar.flights(workspace.aircraft()).size() == flights + 1);
+        until(() -> {
+            robot.push(KeyCode.ENTER);
+            return scene.lookup("#debrief") != null;
+        });
+        // zoom, pan, next mode, whole
+        Node strips = node("strips");
+        robot.moveTo(onScreen(strips, 0.5, 0.5));
+        robot.scroll(3, javafx.geometry.VerticalDirection.UP);
+        press(KeyCode.RIGHT);
+        press(KeyCode.M);
+        press(KeyCode.DIGIT0);
+        assertTrue(ask(() -> scene.lookup("#ledger").lookupAll(".item").size()) >= 6, "every check is listed");
+        press(KeyCode.ESCAPE);
+        until(() -> scene.lookup("#maiden") != null);
+    }
+
+    @Test
+    void unitsTurnOnEveryScreen() throws Exception {
+        open("Strandläufer", Stage.BUILD);
+        assertTrue(texts("build").contains("27.4\u00a0dm²"), "metric first");
+        press(KeyCode.CONTROL, KeyCode.U);
+        List<String> imperial = texts("build");
+        assertTrue(imperial.stream().anyMatch(t -> t.endsWith("in²")), imperial.toString());
+        assertTrue(imperial.stream().noneMatch(t -> t.matches(".*\\d\u00a0(mm|dm²|g|m/s)")), imperial.toString());
+        for (Stage stage : List.of(Stage.THROWS, Stage.MODES, Stage.BENCH, Stage.MAIDEN)) {
+            act(() -> workspace.go(stage));
+            assertTrue(ask(() -> scene.lookup("#ledger").lookupAll(".item").size()) > 0, stage.label());
+        }
+        TextField wind = (TextField) node("field-wind");
+        assertEquals("7.8", ask(wind::getText), "3.5 m/s are 7.8 mph");
+        act(() -> {
+            try (Hangar again = Hangar.open(hangar.file())) {
+                assertEquals("IMPERIAL", again.setting("units").orElseThrow());
+            }
+        });
+    }
+
+    @Test
+    void stagesWithoutInstrumentsSaySo() throws Exception {
+        for (Stage stage : Stage.values()) {
+            open("Rochen", stage);
+            if (!stage.hasInstruments()) {
+                assertTrue(texts("later").contains(stage.withoutInstruments()), stage.label());
+                assertEquals(StageState.OPEN, state(stage));
+            }
+        }
+    }
+
+    @Test
+    void anEmptyHangarTeachesTheFirstStep() throws Exception {
+        var empty = folder.resolve("empty.drachen");
+        try (Hangar none = Hangar.open(empty)) {
+            act(() -> {
+                var shell = new Shell(
+                        new app.drachen.desktop.widget.Workspace(none, java.time.Clock.systemUTC()), background);
+                scene.setRoot(shell.root());
+            });
+            assertTrue(texts("hangar").stream().anyMatch(t -> t.startsWith("No aircraft yet.")));
+            press(KeyCode.ENTER);
+            press(KeyCode.RIGHT);
+            assertFalse(notice().contains("Exception"));
+        }
+    }
+}

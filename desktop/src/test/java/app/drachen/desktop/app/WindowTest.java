@@ -1,0 +1,146 @@
+package app.drachen.desktop.app;
+
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.clearance.StageState;
+import app.drachen.desktop.background.Background;
+import app.drachen.desktop.theme.Theme;
+import app.drachen.desktop.widget.Workspace;
+import app.drachen.files.demo.DemoHangar;
+import app.drachen.files.hangar.Hangar;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** A real window on a fresh demo hangar. */
+abstract class WindowTest {
+    private static final long NOW = 1_790_000_000L;
+    private static Path template;
+
+    final FxRobot robot = new FxRobot();
+    Path folder;
+    Hangar hangar;
+    Background background;
+    Workspace workspace;
+    Scene scene;
+
+    /** The demo hangar is flown once; every test works on its own copy. */
+    private static synchronized Path template() throws Exception {
+        if (template == null) {
+            Path made = Files.createTempDirectory("drachen-template").resolve("demo.drachen");
+            try (Hangar hangar = Hangar.open(made)) {
+                DemoHangar.fill(hangar, NOW);
+            }
+            template = made;
+        }
+        return template;
+    }
+
+    @BeforeEach
+    void open() throws Exception {
+        folder = Files.createTempDirectory("drachen-walk");
+        Path file = folder.resolve("demo.drachen");
+        Files.copy(template(), file);
+        hangar = Hangar.open(file);
+        javafx.stage.Stage window = FxToolkit.registerPrimaryStage();
+        FxToolkit.setupFixture(() -> {
+            background = new Background();
+            workspace = new Workspace(hangar, Clock.fixed(Instant.ofEpochSecond(NOW), ZoneOffset.UTC));
+            scene = new Scene(new Shell(workspace, background).root(), 1280, 800);
+            Theme.style(scene);
+            window.setScene(scene);
+            window.show();
+            window.toFront();
+            window.requestFocus();
+        });
+        until(window::isFocused);
+    }
+
+    @AfterEach
+    void close() throws Exception {
+        FxToolkit.setupFixture(() -> background.close());
+        FxToolkit.cleanupStages();
+        hangar.close();
+        try (var files = Files.walk(folder)) {
+            files.sorted(java.util.Comparator.reverseOrder())
+                    .forEach(p -> p.toFile().delete());
+        }
+    }
+
+    void until(Callable<Boolean> condition) throws Exception {
+        WaitForAsyncUtils.waitFor(
+                60, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    void press(KeyCode... codes) {
+        robot.push(codes);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    <T> T ask(Callable<T> question) throws Exception {
+        return WaitForAsyncUtils.asyncFx(question).get();
+    }
+
+    void act(Runnable task) throws Exception {
+        WaitForAsyncUtils.asyncFx(task).get();
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    Node node(String id) throws Exception {
+        return ask(() -> scene.lookup("#" + id));
+    }
+
+    StageState state(Stage stage) throws Exception {
+        return ask(() -> workspace.clearance().stages().get(stage));
+    }
+
+    String clearance() throws Exception {
+        return ask(() -> ((Label) scene.lookup("#clearance")).getText());
+    }
+
+    String notice() throws Exception {
+        return ask(() -> scene.lookup("#notice").isVisible()
+                ? scene.lookup("#notice").lookupAll(".label").stream()
+                        .map(n -> ((Label) n).getText())
+                        .findFirst()
+                        .orElse("")
+                : "");
+    }
+
+    /** Opens an aircraft at a stage. */
+    void open(String name, Stage stage) throws Exception {
+        act(() -> {
+            workspace.open(hangar.aircraft().stream()
+                    .filter(a -> a.name().equals(name))
+                    .findFirst()
+                    .orElseThrow()
+                    .id());
+            workspace.go(stage);
+        });
+        act(() -> scene.getRoot().layout());
+    }
+
+    void type(String id, String text) throws Exception {
+        until(() -> scene.lookup("#" + id) instanceof TextField);
+        act(() -> {
+            scene.lookup("#" + id).requestFocus();
+            ((TextField) scene.lookup("#" + id)).selectAll();
+        });
+        robot.write(text, 0);
+        press(KeyCode.ENTER);
+    }
+}
