@@ -27,24 +27,13 @@ public final class FirstFlight implements CardPlan {
     @Override
     public Card forAircraft(Setup setup, Field field) {
         Stall stall = Stall.of(setup, field.density());
-        double height = TrialHeight.of(stall).value();
-        String trial = Quantity.HEIGHT.text(height);
+        double height = Launches.trialHeight(stall, field);
         return new Card(
                 id(),
                 title(),
                 List.of(
-                        new CardStep(
-                                1,
-                                Task.LAUNCH,
-                                FlightMode.MANUAL,
-                                "Throw into the wind",
-                                "wings level, power up, hands behind the propeller"),
-                        new CardStep(
-                                2,
-                                Task.CLIMB,
-                                FlightMode.MANUAL,
-                                "Climb to trial height",
-                                trial + ": room for a mistake"),
+                        Launches.throwInto(),
+                        Launches.climbTo(height),
                         new CardStep(
                                 3,
                                 Task.TRIM,
@@ -70,10 +59,8 @@ public final class FirstFlight implements CardPlan {
                         "It will not climb at full power.",
                         "Full trim is used and it still turns.",
                         "You lose orientation: Level, hands off. If Level is odd: Manual at once."),
-                List.of(
-                        "Thrower behind the propeller, people behind the line, nobody ahead.",
-                        "Keep it in sight and under the height limit; local rules come first."),
-                Math.min(height, field.heightLimit().map(l -> l.height() - 10).orElse(height)),
+                Launches.CAUTIONS,
+                height,
                 longest());
     }
 
@@ -108,18 +95,7 @@ public final class FirstFlight implements CardPlan {
                         3,
                         Quantity.TIME,
                         "time from letting go until |φ| stays below 5°"),
-                new PassLimit(
-                        Measure.CHARGE_LEFT,
-                        "Lands with more than 40 % of the pack",
-                        0.4,
-                        Double.POSITIVE_INFINITY,
-                        Working.of(
-                                "MAIDEN-R17",
-                                "Charge kept",
-                                0.4,
-                                Quantity.SHARE,
-                                "30 % in hand and 10 % for a second approach",
-                                Source.COMMON_PRACTICE)),
+                Launches.chargeKept(),
                 judged(
                         Measure.TOUCHDOWN_SINK,
                         "Touches down softer than 2 m/s",

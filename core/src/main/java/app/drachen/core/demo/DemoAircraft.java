@@ -306,7 +306,7 @@ public final class DemoAircraft {
         Setup sound = seeschwalbe();
         Gains g = sound.gains();
         return sound.withGains(
-                new Gains(g.roll(), g.pitch(), g.yawRate(), 2.4, g.climbGain(), g.speedGain(), g.pathPeriod()));
+                new Gains(g.roll(), g.pitch(), g.yawRate(), 2.6, g.climbGain(), g.speedGain(), g.pathPeriod()));
     }
 
     private static Setup finish(

@@ -4,6 +4,7 @@ import app.drachen.desktop.background.Background;
 import app.drachen.desktop.theme.Theme;
 import app.drachen.desktop.widget.Workspace;
 import app.drachen.files.hangar.Hangar;
+import app.drachen.files.hangar.HangarException;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
@@ -23,6 +24,13 @@ public final class DrachenApplication extends Application {
         background = new Background();
         Workspace workspace = new Workspace(hangar, Clock.systemUTC());
         Shell shell = new Shell(workspace, background);
+        Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> {
+            e.printStackTrace();
+            workspace.tell(
+                    e instanceof HangarException
+                            ? e.getMessage()
+                            : "That went wrong and changed nothing: " + e + ". The set-up is safe.");
+        });
         Scene scene = new Scene(shell.root(), 1280, 800);
         Theme.style(scene);
         window.setTitle("Drachen · " + file.getFileName());

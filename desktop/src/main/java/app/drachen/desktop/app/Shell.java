@@ -52,8 +52,9 @@ public final class Shell {
     private final HBox notice = new HBox();
     private final PauseTransition noticeTime = new PauseTransition(Duration.seconds(7));
     private final Map<Stage, Place> places = new EnumMap<>(Stage.class);
+    private final Background background;
     private final HangarView hangar;
-    private final MaidenView maiden;
+    private Optional<MaidenView> maiden = Optional.empty();
     private final DebriefView debrief;
     private final Finder finder;
     private boolean debriefOpen;
@@ -63,19 +64,11 @@ public final class Shell {
     /** A shell on a workspace. */
     public Shell(Workspace workspace, Background background) {
         this.workspace = workspace;
+        this.background = background;
         line = new KiteLine(this::go);
         ledger = new Ledger(workspace, this::goTo);
         hangar = new HangarView(workspace);
         debrief = new DebriefView(workspace, this::closeDebrief);
-        maiden = new MaidenView(workspace, background, this::openDebrief);
-        places.put(Stage.BUILD, new BuildView(workspace));
-        places.put(Stage.THROWS, new ThrowsView(workspace));
-        places.put(Stage.MODES, new ModesView(workspace));
-        places.put(Stage.BENCH, new BenchView(workspace));
-        places.put(Stage.MAIDEN, maiden);
-        for (Stage stage : Stage.values()) {
-            places.computeIfAbsent(stage, LaterView::new);
-        }
         finder = new Finder(workspace, root, this::everyAction, this::go);
         root.getStyleClass().add("shell");
         root.getChildren().add(frame);
@@ -111,12 +104,28 @@ public final class Shell {
         noticeTime.playFromStart();
     }
 
+    /** Screens are made when they are first gone to, so that the first window does not wait for them. */
+    private Place make(Stage stage) {
+        return switch (stage) {
+            case BUILD -> new BuildView(workspace);
+            case THROWS -> new ThrowsView(workspace);
+            case MODES -> new ModesView(workspace);
+            case BENCH -> new BenchView(workspace);
+            case MAIDEN -> {
+                MaidenView made = new MaidenView(workspace, background, this::openDebrief);
+                maiden = Optional.of(made);
+                yield made;
+            }
+            case HARNESS, SIGNALS, TUNE, HOMING, REACH, MISSION -> new LaterView(stage);
+        };
+    }
+
     private Place place() {
         if (!workspace.isOpen()) {
             return hangar;
         }
         debriefOpen &= debriefOf == workspace.aircraft() && workspace.stage() == Stage.MAIDEN;
-        return debriefOpen ? debrief : places.get(workspace.stage());
+        return debriefOpen ? debrief : places.computeIfAbsent(workspace.stage(), this::make);
     }
 
     /** Goes to a stage. */
@@ -131,7 +140,7 @@ public final class Shell {
     }
 
     private void openDebrief() {
-        maiden.flown().ifPresent(flight -> {
+        maiden.flatMap(MaidenView::flown).ifPresent(flight -> {
             debrief.show(flight);
             debriefOpen = true;
             debriefOf = workspace.aircraft();
@@ -165,8 +174,8 @@ public final class Shell {
                 debrief.fill(ledger);
             } else {
                 ledger.show(workspace.stage(), place.ledgerActions());
-                if (place == maiden) {
-                    maiden.fill(ledger);
+                if (place instanceof MaidenView view) {
+                    view.fill(ledger);
                 }
             }
             frame.setTop(line);

@@ -39,6 +39,8 @@ final class Views {
                 new View("hangar", () -> views.screen(workspace::closeAircraft)),
                 new View("build", () -> views.stage("Strandläufer", Stage.BUILD)),
                 new View("throws", views::throwing),
+                new View("throws-vee", () -> views.tail("Strandläufer")),
+                new View("throws-tail", () -> views.tail("Seeschwalbe")),
                 new View("modes", () -> views.stage("Strandläufer", Stage.MODES)),
                 new View("bench", views::bench),
                 new View("maiden", views::maiden),
@@ -79,6 +81,13 @@ final class Views {
         press(KeyCode.D, 2);
         press(KeyCode.S, 1);
         return press(KeyCode.PERIOD, 1);
+    }
+
+    private Void tail(String name) throws Exception {
+        stage(name, Stage.THROWS);
+        press(KeyCode.D, 2);
+        press(KeyCode.S, 3);
+        return press(KeyCode.E, 3);
     }
 
     private Void bench() throws Exception {

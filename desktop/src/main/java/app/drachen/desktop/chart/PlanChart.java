@@ -11,26 +11,21 @@ import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.theme.Theme;
 import java.util.Optional;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.Pane;
 import javafx.scene.text.TextAlignment;
 
 /**
  * A flight from above: north up, the pilot at home, wind, the track; stabilised modes are dashed.
  */
-public final class PlanChart extends Pane {
-    private final Canvas canvas = new Canvas();
+public final class PlanChart extends CanvasPane {
     private FlightLog log = new FlightLog.Builder(java.util.Set.of()).build();
     private Optional<Field> field = Optional.empty();
     private UnitSystem units = UnitSystem.METRIC;
 
     /** An empty plan. */
     public PlanChart() {
-        getStyleClass().add("sheet");
+        super(120, 140);
         setId("plan");
-        getChildren().add(canvas);
-        setMinHeight(140);
     }
 
     /** Shows a log so far. */
@@ -38,24 +33,11 @@ public final class PlanChart extends Pane {
         log = newLog;
         field = newField;
         units = system;
-        paint();
+        repaint();
     }
 
     @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        paint();
-    }
-
-    private void paint() {
-        double width = canvas.getWidth();
-        double height = canvas.getHeight();
-        if (width < 80 || height < 80) {
-            return;
-        }
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, width, height);
+    protected void paint(GraphicsContext g, double width, double height) {
         double reachEast = 150;
         double reachNorth = 110;
         for (int i = 0; i < log.rows(); i += 5) {
@@ -145,15 +127,7 @@ public final class PlanChart extends Pane {
         g.setStroke(Ink.SOFT);
         g.setLineWidth(1);
         g.strokeOval(x - 24, y - 24, 48, 48);
-        double dx = -Math.sin(f.windFrom());
-        double dy = Math.cos(f.windFrom());
-        g.setStroke(Ink.PROOF);
-        g.setLineWidth(2.2);
-        g.strokeLine(x - 16 * dx, y - 16 * dy, x + 16 * dx, y + 16 * dy);
-        for (double turn : new double[] {2.6, -2.6}) {
-            double a = Math.atan2(dy, dx) + turn;
-            g.strokeLine(x + 16 * dx, y + 16 * dy, x + 16 * dx + 9 * Math.cos(a), y + 16 * dy + 9 * Math.sin(a));
-        }
+        WindArrow.paint(g, f.windFrom(), x, y, 16);
         g.setFill(Ink.INK);
         g.setFont(Theme.text(13));
         g.setTextAlign(TextAlignment.CENTER);

@@ -15,9 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
@@ -25,7 +23,7 @@ import javafx.scene.text.TextAlignment;
  * Log columns as strips over one time axis, with a band of flight modes on top. The wheel zooms
  * about the pointer, a drag pans; only what a pixel can show is drawn.
  */
-public final class StripChart extends Pane {
+public final class StripChart extends CanvasPane {
     private static final double LEFT = 104;
     private static final double RIGHT = 12;
     private static final double BAND = 20;
@@ -47,7 +45,6 @@ public final class StripChart extends Pane {
     /** A moment to mark: time [s] and a word. */
     public record Mark(double time, String word) {}
 
-    private final Canvas canvas = new Canvas();
     private final List<Strip> strips;
     private final Map<LogColumn, double[]> data = new EnumMap<>(LogColumn.class);
     private List<ModeSegment> segments = List.of();
@@ -60,11 +57,10 @@ public final class StripChart extends Pane {
 
     /** A chart of these strips. */
     public StripChart(List<Strip> strips) {
+        super(200, 120);
         this.strips = strips;
-        getStyleClass().addAll("sheet", "canvas-host");
+        getStyleClass().add("canvas-host");
         setId("strips");
-        getChildren().add(canvas);
-        setMinHeight(120);
         setAccessibleText("Strips over time");
         setOnScroll(e -> {
             if (e.getDeltaY() != 0) {
@@ -99,7 +95,7 @@ public final class StripChart extends Pane {
         double end = log.rows() == 0 ? 0 : log.time(log.rows() - 1);
         to = Math.max(seconds, end);
         from = to - seconds;
-        paint();
+        repaint();
     }
 
     private void load(FlightLog newLog, List<ModeSegment> newSegments, UnitSystem system) {
@@ -118,7 +114,7 @@ public final class StripChart extends Pane {
     public void whole() {
         from = log.rows() == 0 ? 0 : log.time(0);
         to = Math.max(from + 1, log.rows() == 0 ? 60 : log.time(log.rows() - 1));
-        paint();
+        repaint();
     }
 
     /** Zooms about the middle. */
@@ -131,14 +127,14 @@ public final class StripChart extends Pane {
         double share = (about - from) / (to - from);
         from = about - share * span;
         to = from + span;
-        paint();
+        repaint();
     }
 
     /** Moves the view by seconds. */
     public void pan(double seconds) {
         from += seconds;
         to += seconds;
-        paint();
+        repaint();
     }
 
     /** Moves the view by a share of its width. */
@@ -150,7 +146,7 @@ public final class StripChart extends Pane {
     public void stretch(double start, double end) {
         from = start;
         to = Math.max(end, start + 0.5);
-        paint();
+        repaint();
     }
 
     /** Middle of the view [s]. */
@@ -159,20 +155,10 @@ public final class StripChart extends Pane {
     }
 
     @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        paint();
-    }
-
-    private void paint() {
-        double width = canvas.getWidth();
-        double height = canvas.getHeight();
-        if (width < LEFT + 60 || height < 60) {
+    protected void paint(GraphicsContext g, double width, double height) {
+        if (width < LEFT + 60) {
             return;
         }
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, width, height);
         double right = width - RIGHT;
         LinearScale time = new LinearScale(from, to, LEFT, right);
         bands(g, time, right, height);

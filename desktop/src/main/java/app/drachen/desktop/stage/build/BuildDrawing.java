@@ -6,6 +6,7 @@ import app.drachen.core.airframe.Planform;
 import app.drachen.core.airframe.Position;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
+import app.drachen.desktop.chart.CanvasPane;
 import app.drachen.desktop.drawing.AircraftPainter;
 import app.drachen.desktop.drawing.Outline;
 import app.drachen.desktop.drawing.View;
@@ -18,10 +19,8 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
@@ -31,14 +30,13 @@ import javafx.util.Duration;
  * The aircraft from above and from the side to one scale, with parts, CG window, CG and neutral
  * point. Parts are dragged; a drag or a run of arrow keys becomes one revision.
  */
-final class BuildDrawing extends Pane {
+final class BuildDrawing extends CanvasPane {
     private static final double EDGE = 16;
     private static final double LABEL_GAP = 13;
 
     private final Workspace workspace;
     private final Runnable chosen;
     private final Consumer<Setup> figures;
-    private final Canvas canvas = new Canvas();
     private final PauseTransition pause = new PauseTransition(Duration.millis(700));
     private Selection selection = new Selection.OfPart("pack");
     private Optional<Setup> draft = Optional.empty();
@@ -50,18 +48,17 @@ final class BuildDrawing extends Pane {
     private double grabY;
 
     BuildDrawing(Workspace workspace, Runnable chosen, Consumer<Setup> figures) {
+        super(200, 200);
         this.workspace = workspace;
         this.chosen = chosen;
         this.figures = figures;
-        getStyleClass().addAll("sheet", "canvas-host");
+        getStyleClass().add("canvas-host");
         setId("build-drawing");
-        setMinHeight(200);
-        getChildren().add(canvas);
         setFocusTraversable(true);
         setAccessibleText("Drawing of the aircraft from above and from the side");
-        canvas.setOnMousePressed(this::press);
-        canvas.setOnMouseDragged(this::drag);
-        canvas.setOnMouseReleased(e -> finish());
+        setOnMousePressed(this::press);
+        setOnMouseDragged(this::drag);
+        setOnMouseReleased(e -> finish());
         pause.setOnFinished(e -> finish());
     }
 
@@ -71,7 +68,7 @@ final class BuildDrawing extends Pane {
 
     void select(Selection what) {
         selection = what;
-        paint();
+        repaint();
     }
 
     void update() {
@@ -79,7 +76,7 @@ final class BuildDrawing extends Pane {
                 && workspace.setup().part(part.name()).isEmpty()) {
             selection = new Selection.OfWing();
         }
-        paint();
+        repaint();
     }
 
     private Setup shown() {
@@ -120,7 +117,7 @@ final class BuildDrawing extends Pane {
             workspace.tell(e.getMessage());
             return;
         }
-        paint();
+        repaint();
         figures.accept(shown());
     }
 
@@ -202,23 +199,15 @@ final class BuildDrawing extends Pane {
         }
     }
 
-    @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        paint();
-    }
-
     /** Size of a part on the sheet [px]: wider with mass. */
     private static double[] box(Part part) {
         double size = 9 + 26 * Math.cbrt(part.mass() / 0.4);
         return new double[] {size * 1.05, size * 0.62};
     }
 
-    private void paint() {
-        double w = canvas.getWidth();
-        double h = canvas.getHeight();
-        if (w < 50 || h < 50 || !workspace.isOpen()) {
+    @Override
+    protected void paint(GraphicsContext g, double w, double h) {
+        if (!workspace.isOpen()) {
             return;
         }
         Setup setup = shown();
@@ -240,8 +229,6 @@ final class BuildDrawing extends Pane {
                 planHeight + 2 * EDGE + 14,
                 w,
                 h - planHeight - 3 * EDGE - 14);
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, w, h);
         AircraftPainter.grid(g, above, 0.05, 1, 1, w - 2, h - 2);
         Optional<Outline.Component> component = component(selection);
         AircraftPainter.paint(g, plan, above, component);
@@ -408,7 +395,7 @@ final class BuildDrawing extends Pane {
                 y,
                 Ink.SOFT,
                 TextAlignment.CENTER);
-        text(g, "5 cm squares · from above, from the left", 10, canvas.getHeight() - 10, Ink.SOFT, TextAlignment.LEFT);
+        text(g, "5 cm squares · from above, from the left", 10, getHeight() - 10, Ink.SOFT, TextAlignment.LEFT);
     }
 
     private static void text(GraphicsContext g, String text, double x, double y, Color colour, TextAlignment align) {

@@ -43,6 +43,7 @@ final class Inspector extends VBox {
     private final HBox head = new HBox(12, title);
     private final FlowPane fields = new FlowPane(18, 6);
     private final List<QuantityField> all = new ArrayList<>();
+    private final SlideStrip slide = new SlideStrip();
 
     Inspector(Workspace workspace) {
         super(6);
@@ -52,7 +53,8 @@ final class Inspector extends VBox {
         setPadding(new Insets(9, 14, 10, 14));
         setMinHeight(118);
         head.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(head, fields);
+        slide.setMaxHeight(62);
+        getChildren().addAll(head, fields, slide);
     }
 
     static Setup withPart(Setup setup, String name) {
@@ -76,6 +78,9 @@ final class Inspector extends VBox {
         fields.getChildren().clear();
         all.clear();
         head.getChildren().setAll(title);
+        boolean part = selection instanceof Selection.OfPart;
+        slide.setVisible(part);
+        slide.setManaged(part);
         if (selection instanceof Selection.OfPart chosen) {
             workspace.setup().part(chosen.name()).ifPresent(this::part);
         } else if (selection instanceof Selection.OfWing) {
@@ -94,7 +99,7 @@ final class Inspector extends VBox {
             String name, Quantity quantity, double value, String reason, BiFunction<Setup, Double, Setup> change) {
         QuantityField field = new QuantityField(
                 name, quantity, workspace::tell, v -> workspace.edit(reason, s -> change.apply(s, v)));
-        field.columns(5);
+        field.columns(4);
         field.show(value, workspace.units());
         all.add(field);
         fields.getChildren().add(field);
@@ -104,16 +109,17 @@ final class Inspector extends VBox {
         title.setText("Part: " + part.name());
         head.getChildren().add(Texts.label(part.kind().label(), "soft"));
         String name = part.name();
+        slide.show(workspace.setup(), name, workspace.units());
         Position at = part.position();
         add("Mass", Quantity.MASS, part.mass(), "Mass of " + name, (s, v) -> s.withPart(name, p -> p.withMass(v)));
         add(
-                "Behind the nose",
+                "Aft of nose",
                 Quantity.LENGTH,
                 at.aft(),
                 "Moved " + name,
                 (s, v) -> s.withPart(name, p -> p.at(new Position(v, at.right(), at.up()))));
         add(
-                "Right of middle",
+                "Right",
                 Quantity.LENGTH,
                 at.right(),
                 "Moved " + name,

@@ -1,31 +1,27 @@
 package app.drachen.desktop.stage.debrief;
 
 import app.drachen.core.debrief.Oscillation;
+import app.drachen.desktop.chart.CanvasPane;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.theme.Theme;
 import java.util.List;
 import java.util.Map;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
 /** Movement by frequency, one line for each mode, on a logarithmic frequency axis. */
-final class SpectrumChart extends Pane {
+final class SpectrumChart extends CanvasPane {
     private static final double LOW = 0.05;
     private static final double HIGH = 8;
-    private final Canvas canvas = new Canvas();
     private Map<String, List<Oscillation.Line>> lines = Map.of();
     private String strongest = "";
     private String caption = "";
     private double size = 1;
 
     SpectrumChart() {
-        getStyleClass().add("sheet");
-        getChildren().add(canvas);
-        setMinSize(240, 120);
+        super(240, 120);
         setId("spectrum");
     }
 
@@ -35,24 +31,11 @@ final class SpectrumChart extends Pane {
         caption = newCaption;
         size = unitSize;
         setAccessibleText(newCaption + ". " + newStrongest);
-        paint();
+        repaint();
     }
 
     @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        paint();
-    }
-
-    private void paint() {
-        double w = canvas.getWidth();
-        double h = canvas.getHeight();
-        if (w < 100 || h < 80) {
-            return;
-        }
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, w, h);
+    protected void paint(GraphicsContext g, double w, double h) {
         double left = 40;
         double right = w - 14;
         double bottom = h - 22;

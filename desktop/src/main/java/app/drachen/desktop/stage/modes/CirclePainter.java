@@ -6,6 +6,7 @@ import app.drachen.core.modes.Limits;
 import app.drachen.core.modes.Turn;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.chart.WindArrow;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.theme.Theme;
 import java.util.Optional;
@@ -41,7 +42,7 @@ final class CirclePainter {
         ring(g, x, y, least * scale, fits ? Ink.SOFT : Ink.KITE, 1.6, 6);
         ring(g, x, y, home.circleRadius() * scale, fits ? Ink.PROOF : Ink.KITE, 2.4, 0);
         if (wind > 0.1 && field.isPresent()) {
-            arrow(g, field.get().windFrom());
+            WindArrow.paint(g, field.get().windFrom(), 22, 24, 14);
         }
         g.setFont(Theme.text(12.5));
         g.setTextBaseline(VPos.CENTER);
@@ -67,21 +68,5 @@ final class CirclePainter {
         }
         g.strokeOval(x - radius, y - radius, 2 * radius, 2 * radius);
         g.setLineDashes();
-    }
-
-    private static void arrow(GraphicsContext g, double from) {
-        double dx = -Math.sin(from);
-        double dy = Math.cos(from);
-        double x = 22 - dx * 14;
-        double y = 24 - dy * 14;
-        double tipX = 22 + dx * 14;
-        double tipY = 24 + dy * 14;
-        g.setStroke(Ink.PROOF);
-        g.setLineWidth(2);
-        g.strokeLine(x, y, tipX, tipY);
-        for (double turn : new double[] {2.6, -2.6}) {
-            double a = Math.atan2(dy, dx) + turn;
-            g.strokeLine(tipX, tipY, tipX + 9 * Math.cos(a), tipY + 9 * Math.sin(a));
-        }
     }
 }

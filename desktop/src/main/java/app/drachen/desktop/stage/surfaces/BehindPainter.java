@@ -141,10 +141,14 @@ final class BehindPainter {
     /** A surface whose trailing edge goes down or up the sheet. */
     private void flat(Surface surface, double x1, double y1, double x2, double y2) {
         of(surface).ifPresent(a -> {
-            double d = a.deflection() * PER_RADIAN;
+            boolean tail = surface == Surface.ELEVATOR;
+            double d = a.deflection() * PER_RADIAN * (tail ? 0.45 : 1);
             fill(a, new double[] {x1, x2, x2, x1}, new double[] {y1, y2, y2 + d, y1 + d});
-            double y = (y1 + y2) / 2 + d + (d >= 0 ? 14 : -14);
-            write(words(a), (x1 + x2) / 2, surface == Surface.ELEVATOR ? y - 2 : y, colour(a), true);
+            if (tail) {
+                write(words(a), x1 - 40, (y1 + y2) / 2 + d / 2, colour(a), true);
+            } else {
+                write(words(a), (x1 + x2) / 2, (y1 + y2) / 2 + d + (d >= 0 ? 14 : -14), colour(a), true);
+            }
         });
     }
 
@@ -162,9 +166,9 @@ final class BehindPainter {
 
     private void rudder(double x, double bottom, double top) {
         of(Surface.RUDDER).ifPresent(a -> {
-            double d = -a.deflection() * PER_RADIAN * 0.8;
+            double d = -a.deflection() * PER_RADIAN * 0.35;
             fill(a, new double[] {x, x, x + d, x + d}, new double[] {bottom, top, top, bottom});
-            write(words(a), x, top - 10, colour(a), true);
+            write(words(a), x + (d >= 0 ? d + 44 : d - 44), top + 4, colour(a), true);
         });
     }
 

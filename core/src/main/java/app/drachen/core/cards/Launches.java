@@ -1,0 +1,62 @@
+package app.drachen.core.cards;
+
+import app.drachen.core.aerodynamics.Stall;
+import app.drachen.core.air.Field;
+import app.drachen.core.modes.FlightMode;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.working.Source;
+import app.drachen.core.working.Working;
+import java.util.List;
+
+/** What every card that starts with a throw shares. */
+final class Launches {
+    /** Safety lines for the place where it is flown; common practice. */
+    static final List<String> CAUTIONS = List.of(
+            "Thrower behind the propeller, people behind the line, nobody ahead.",
+            "Keep it in sight and under the height limit; local rules come first.");
+
+    private Launches() {}
+
+    static CardStep throwInto() {
+        return new CardStep(
+                1,
+                Task.LAUNCH,
+                FlightMode.MANUAL,
+                "Throw into the wind",
+                "wings level, power up, hands behind the propeller");
+    }
+
+    static CardStep climbTo(double height) {
+        return new CardStep(
+                2,
+                Task.CLIMB,
+                FlightMode.MANUAL,
+                "Climb to trial height",
+                Quantity.HEIGHT.text(height) + ": room for a mistake");
+    }
+
+    /**
+     * Trial height of an aircraft, 10 m under the field's limit at most.
+     *
+     * @return [m]
+     */
+    static double trialHeight(Stall stall, Field field) {
+        double height = TrialHeight.of(stall).value();
+        return Math.min(height, field.heightLimit().map(l -> l.height() - 10).orElse(height));
+    }
+
+    static PassLimit chargeKept() {
+        return new PassLimit(
+                PassLimit.Measure.CHARGE_LEFT,
+                "Lands with more than 40 % of the pack",
+                0.4,
+                Double.POSITIVE_INFINITY,
+                Working.of(
+                        "MAIDEN-R17",
+                        "Charge kept",
+                        0.4,
+                        Quantity.SHARE,
+                        "30 % in hand and 10 % for a second approach",
+                        Source.COMMON_PRACTICE));
+    }
+}
