@@ -76,10 +76,7 @@ public final class FirstFlight implements CardPlan {
                 trim(Measure.PITCH_TRIM, "Pitch trim within ±8 % of full stick"),
                 new PassLimit(
                         Measure.STALL_SPEED,
-                        "Stalls at "
-                                + Quantity.SPEED.number(low, app.drachen.core.units.UnitSystem.METRIC)
-                                + "–"
-                                + Quantity.SPEED.text(high),
+                        "Stalls at " + Quantity.SPEED.text(low) + " to " + Quantity.SPEED.text(high),
                         low,
                         high,
                         stall.working()),
@@ -98,7 +95,7 @@ public final class FirstFlight implements CardPlan {
                 Launches.chargeKept(),
                 judged(
                         Measure.TOUCHDOWN_SINK,
-                        "Touches down softer than 2 m/s",
+                        "Touches down softer than " + Quantity.CLIMB.text(2),
                         2,
                         Quantity.CLIMB,
                         "sink at the first contact"));

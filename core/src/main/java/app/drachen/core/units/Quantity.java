@@ -49,6 +49,10 @@ public enum Quantity {
     FREQUENCY(Unit.of("Hz", 1, 2)),
     PER_RADIAN(Unit.of("1/rad", 1, 2));
 
+    private static final char OPEN = '\u27e6';
+    private static final char CLOSE = '\u27e7';
+    private static final java.util.regex.Pattern MARKED =
+            java.util.regex.Pattern.compile("\u27e6(\\w+) ([^\u27e7]+)\u27e7");
     private static final DecimalFormatSymbols SYMBOLS = symbols();
 
     private final Unit metric;
@@ -114,11 +118,24 @@ public enum Quantity {
     }
 
     /**
-     * Metric text, for findings and reports that name no reader. See {@link #text(double,
-     * UnitSystem)}.
+     * Writes a value into a sentence that leaves the unit system to the reader; {@link #read(String, UnitSystem)} fills
+     * it in. So findings, notes and reasons can be kept and still be read in either system.
+     *
+     * @param si value [SI unit of this quantity]
+     * @return the value between two marks
      */
     public String text(double si) {
-        return text(si, UnitSystem.METRIC);
+        return OPEN + name() + ' ' + si + CLOSE;
+    }
+
+    /** A sentence as a reader of this unit system sees it. */
+    public static String read(String sentence, UnitSystem system) {
+        if (sentence.indexOf(OPEN) < 0) {
+            return sentence;
+        }
+        return MARKED.matcher(sentence)
+                .replaceAll(m -> java.util.regex.Matcher.quoteReplacement(
+                        valueOf(m.group(1)).text(Double.parseDouble(m.group(2)), system)));
     }
 
     /**

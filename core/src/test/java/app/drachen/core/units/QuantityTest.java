@@ -59,4 +59,13 @@ class QuantityTest {
                 .getMessage();
         assertTrue(told.contains("mass") && told.contains("kg") && told.contains("NaN"), told);
     }
+
+    @Test
+    void aSentenceLeavesTheUnitsToItsReader() {
+        String sentence = "CG is " + Quantity.LENGTH.text(0.0254) + " behind, " + Quantity.MASS.text(0.45359237) + ".";
+        assertEquals("CG is 25\u00a0mm behind, 454\u00a0g.", Quantity.read(sentence, UnitSystem.METRIC));
+        assertEquals("CG is 1.00\u00a0in behind, 16.0\u00a0oz.", Quantity.read(sentence, UnitSystem.IMPERIAL));
+        assertEquals("nothing to fill in", Quantity.read("nothing to fill in", UnitSystem.METRIC));
+        assertEquals("\u2013", Quantity.read(Quantity.NUMBER.text(Double.NaN), UnitSystem.METRIC));
+    }
 }

@@ -46,7 +46,7 @@ final class ClearanceCommand implements Callable<Integer> {
             Map<String, Object> map = new LinkedHashMap<>();
             map.put("aircraft", setup.name());
             map.put("clearedTo", clearance.sentence());
-            map.put("why", clearance.why());
+            map.put("why", Json.read(clearance.why()));
             map.put("reservation", clearance.reservation());
             Map<String, String> stages = new LinkedHashMap<>();
             for (var stage : app.drachen.core.clearance.Stage.values()) {
@@ -58,14 +58,17 @@ final class ClearanceCommand implements Callable<Integer> {
                     clearance.rulings().stream().map(ClearanceCommand::ruling).toList());
             to.println(Json.text(map));
         } else {
-            to.println(setup.name() + " is cleared to: " + clearance.sentence() + ". " + clearance.why() + ".");
+            to.println(
+                    setup.name() + " is cleared to: " + clearance.sentence() + ". " + Json.read(clearance.why()) + ".");
             for (Ruling r : clearance.rulings()) {
                 to.printf(
                         "  %-7s %-7s %s%s%n",
                         r.finding().state().label(),
                         r.stage().label(),
-                        r.finding().title(),
-                        r.finding().detail().isEmpty() ? "" : ". " + r.finding().detail());
+                        Json.read(r.finding().title()),
+                        r.finding().detail().isEmpty()
+                                ? ""
+                                : ". " + Json.read(r.finding().detail()));
             }
         }
         return clearance.rulings().stream().anyMatch(r -> r.finding().state() == State.STOP) ? Main.STOPS : Main.DONE;

@@ -71,7 +71,9 @@ final class DebriefCommand implements Callable<Integer> {
             for (Finding f : debrief.findings()) {
                 to.printf(
                         "  %-7s %s%s%n",
-                        f.state().label(), f.title(), f.detail().isEmpty() ? "" : ". " + f.detail());
+                        f.state().label(),
+                        Json.read(f.title()),
+                        f.detail().isEmpty() ? "" : ". " + Json.read(f.detail()));
             }
             debrief.flight().trim().ifPresent(t -> t.centres()
                     .forEach(c -> to.printf(

@@ -5,6 +5,7 @@ import app.drachen.core.air.Atmosphere;
 import app.drachen.core.air.Field;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Stage;
+import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Texts;
@@ -141,7 +142,7 @@ final class Finder {
         for (Ruling ruling : workspace.clearance().rulings()) {
             hits.add(new Hit(
                     ruling.finding().state().label() + " in " + ruling.stage().label(),
-                    ruling.finding().title(),
+                    Quantity.read(ruling.finding().title(), workspace.units()),
                     () -> go.accept(ruling.stage())));
         }
         double density = workspace.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);

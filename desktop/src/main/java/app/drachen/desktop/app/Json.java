@@ -1,5 +1,7 @@
 package app.drachen.desktop.app;
 
+import app.drachen.core.units.Quantity;
+import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Working;
 import app.drachen.files.json.SetupJson;
@@ -11,12 +13,17 @@ import java.util.Map;
 final class Json {
     private Json() {}
 
+    /** A sentence in metric units with plain spaces, as commands print it. */
+    static String read(String sentence) {
+        return Quantity.read(sentence, UnitSystem.METRIC).replace('\u00a0', ' ');
+    }
+
     static Map<String, Object> finding(Finding finding) {
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("id", finding.id());
         map.put("state", finding.state().label());
-        map.put("title", finding.title());
-        map.put("detail", finding.detail());
+        map.put("title", read(finding.title()));
+        map.put("detail", read(finding.detail()));
         map.put("workings", finding.workings().stream().map(Json::working).toList());
         return map;
     }
@@ -26,7 +33,7 @@ final class Json {
         map.put("id", working.id());
         map.put("name", working.name());
         map.put("value", number(working.value()));
-        map.put("shown", working.quantity().text(working.value()));
+        map.put("shown", working.quantity().text(working.value(), UnitSystem.METRIC));
         working.spread().ifPresent(s -> map.put("between", List.of(number(s.low()), number(s.high()))));
         map.put("formula", working.formula());
         map.put(

@@ -10,6 +10,7 @@ import app.drachen.core.rehearsal.Outcome;
 import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.rehearsal.RehearsalPlan;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.units.UnitSystem;
 import app.drachen.files.csv.FlightLogCsv;
 import app.drachen.files.json.SetupJson;
 import java.io.PrintWriter;
@@ -100,20 +101,20 @@ final class RehearseCommand implements Callable<Integer> {
             map.put("seed", seed);
             map.put("whole", outcome.whole());
             map.put("passed", passed);
-            map.put("outcome", outcome.sentence());
+            map.put("outcome", Json.read(outcome.sentence()));
             map.put("time", rehearsal.time());
             map.put("lastStep", rehearsal.stepNumber());
             map.put("limits", verdicts.stream().map(RehearseCommand::verdict).toList());
             to.println(Json.text(map));
             return;
         }
-        to.println(outcome.sentence());
+        to.println(Json.read(outcome.sentence()));
         for (Verdict v : verdicts) {
             String measured = v.measured()
-                    .map(m -> v.limit().working().quantity().text(m))
+                    .map(m -> v.limit().working().quantity().text(m, UnitSystem.METRIC))
                     .orElse("not shown");
             to.println((v.passed() ? "  kept   " : v.failed() ? "  broken " : "  open   ")
-                    + v.limit().sentence()
+                    + Json.read(v.limit().sentence())
                     + ": "
                     + measured);
         }
@@ -125,7 +126,7 @@ final class RehearseCommand implements Callable<Integer> {
     private static Map<String, Object> verdict(Verdict v) {
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("id", v.limit().id().name());
-        map.put("limit", v.limit().sentence());
+        map.put("limit", Json.read(v.limit().sentence()));
         map.put("state", v.passed() ? "kept" : v.failed() ? "broken" : "open");
         v.measured().filter(Double::isFinite).ifPresent(m -> map.put("measured", m));
         map.put("working", Json.working(v.limit().working()));

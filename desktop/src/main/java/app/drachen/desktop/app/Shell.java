@@ -169,6 +169,7 @@ public final class Shell {
                             + " · "
                             + Quantity.SPAN.text(setup.planform().span(), workspace.units()),
                     workspace.clearance(),
+                    workspace.units(),
                     workspace.stage());
             if (place == debrief) {
                 debrief.fill(ledger);
@@ -197,7 +198,7 @@ public final class Shell {
             foot.getChildren()
                     .addAll(
                             Texts.label("Set-up r" + workspace.revision().number() + " · saved", "strong"),
-                            Texts.label(workspace.revision().reason()));
+                            Texts.label(Quantity.read(workspace.revision().reason(), workspace.units())));
         } else {
             foot.getChildren().add(Texts.label(workspace.hangar().file().getFileName() + " · saved"));
         }

@@ -3,6 +3,8 @@ package app.drachen.desktop.drawing;
 import app.drachen.core.clearance.Clearance;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageState;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.units.UnitSystem;
 import app.drachen.desktop.theme.Ink;
 import java.util.ArrayList;
 import java.util.List;
@@ -67,13 +69,13 @@ public final class KiteLine extends Pane {
     }
 
     /** Shows an aircraft and its clearance. */
-    public void show(String aircraft, String kindAndSpan, Clearance clearance, Stage at) {
+    public void show(String aircraft, String kindAndSpan, Clearance clearance, UnitSystem units, Stage at) {
         chosen = at;
         name.setText(aircraft);
         kind.setText(kindAndSpan);
         sentence.setText(clearance.sentence());
-        why.setText((clearance.why() + ". " + clearance.reservation()).strip());
-        cleared.setAccessibleText("cleared to " + clearance.sentence() + ". " + clearance.why());
+        why.setText(Quantity.read((clearance.why() + ". " + clearance.reservation()).strip(), units));
+        cleared.setAccessibleText("cleared to " + clearance.sentence() + ". " + why.getText());
         for (StageBow bow : bows) {
             bow.show(clearance.stages().get(bow.stage), bow.stage == at);
         }

@@ -3,6 +3,7 @@ package app.drachen.desktop.widget;
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Stage;
+import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import java.util.List;
@@ -57,7 +58,7 @@ public final class Ledger extends VBox {
 
     /** Shows findings from elsewhere, such as a debrief. */
     public void show(String title, String subtitle, List<Finding> findings, List<Action> actions) {
-        items.getChildren().setAll(head(title, subtitle));
+        items.getChildren().setAll(head(title, read(subtitle)));
         findings.forEach(f -> items.getChildren().add(item(f, List.of())));
         show(actions);
     }
@@ -79,6 +80,10 @@ public final class Ledger extends VBox {
         VBox head = new VBox(Texts.wrapped(title, "heading"), Texts.wrapped(subtitle, "soft"));
         VBox.setMargin(head, new javafx.geometry.Insets(0, 0, 8, 0));
         return head;
+    }
+
+    private String read(String sentence) {
+        return Quantity.read(sentence, workspace.units());
     }
 
     private static Region caption(String text) {
@@ -123,9 +128,9 @@ public final class Ledger extends VBox {
 
     private Region item(Finding finding, List<Remedy> remedies) {
         VBox words = new VBox(2);
-        words.getChildren().add(Texts.wrapped(finding.title(), "name"));
+        words.getChildren().add(Texts.wrapped(read(finding.title()), "name"));
         if (!finding.detail().isEmpty()) {
-            words.getChildren().add(Texts.wrapped(finding.detail(), "soft"));
+            words.getChildren().add(Texts.wrapped(read(finding.detail()), "soft"));
         }
         FlowPane links = new FlowPane(14, 2);
         if (!finding.workings().isEmpty()) {
@@ -136,7 +141,7 @@ public final class Ledger extends VBox {
         if (finding.state() != State.GOOD) {
             for (Remedy remedy : remedies) {
                 if (!(remedy instanceof Remedy.GoTo)) {
-                    Hyperlink link = new Hyperlink(remedy.label());
+                    Hyperlink link = new Hyperlink(read(remedy.label()));
                     link.getStyleClass().add("strong");
                     link.setOnAction(e -> carryOut(remedy));
                     links.getChildren().add(link);
@@ -154,7 +159,7 @@ public final class Ledger extends VBox {
         item.getStyleClass().add("item");
         item.setAlignment(Pos.TOP_LEFT);
         item.setFocusTraversable(true);
-        item.setAccessibleText(finding.state().label() + ": " + finding.title() + ". " + finding.detail());
+        item.setAccessibleText(read(finding.state().label() + ": " + finding.title() + ". " + finding.detail()));
         item.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER && !remedies.isEmpty()) {
                 carryOut(remedies.get(0));

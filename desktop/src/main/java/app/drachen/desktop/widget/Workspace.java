@@ -9,6 +9,7 @@ import app.drachen.core.clearance.Situation;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.files.ImportFailedException;
 import app.drachen.files.hangar.FlightRecord;
@@ -75,7 +76,8 @@ public final class Workspace {
 
     /** Tells the pilot something in one sentence. */
     public void tell(String sentence) {
-        notices.forEach(n -> n.tell(sentence));
+        String read = Quantity.read(sentence, units);
+        notices.forEach(n -> n.tell(read));
     }
 
     private void changed() {

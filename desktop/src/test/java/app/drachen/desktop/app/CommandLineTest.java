@@ -44,6 +44,7 @@ class CommandLineTest {
                 .setErr(new PrintWriter(toErr, true))
                 .execute(words);
         out = toOut.toString();
+        assertFalse((out + toErr).contains("\u27e6"), "every value is written out: " + out + toErr);
         err = toErr.toString();
         return code;
     }

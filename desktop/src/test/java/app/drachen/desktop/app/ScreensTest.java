@@ -303,8 +303,13 @@ class ScreensTest extends WindowTest {
         List<String> imperial = texts("build");
         assertTrue(imperial.stream().anyMatch(t -> t.endsWith("in²")), imperial.toString());
         assertTrue(imperial.stream().noneMatch(t -> t.matches(".*\\d\u00a0(mm|dm²|g|m/s)")), imperial.toString());
-        for (Stage stage : List.of(Stage.THROWS, Stage.MODES, Stage.BENCH, Stage.MAIDEN)) {
+        for (Stage stage : List.of(Stage.BUILD, Stage.THROWS, Stage.MODES, Stage.BENCH, Stage.MAIDEN)) {
             act(() -> workspace.go(stage));
+            List<String> shown = ask(() -> scene.getRoot().lookupAll(".label").stream()
+                    .map(n -> ((Label) n).getText() == null ? "" : ((Label) n).getText())
+                    .toList());
+            assertTrue(shown.stream().noneMatch(t -> t.contains("\u27e6")), shown.toString());
+            assertTrue(shown.stream().noneMatch(t -> t.matches("(?s).*\\d\u00a0(mm|m|m/s)\\b.*")), stage + " " + shown);
             assertTrue(ask(() -> scene.lookup("#ledger").lookupAll(".item").size()) > 0, stage.label());
         }
         TextField wind = (TextField) node("field-wind");

@@ -47,8 +47,8 @@ public final class GoOrNoGo implements ClearanceRule {
                 .isPresent();
         double[] limits = flown ? LATER : FIRST;
         double cruise = situation.setup().modes().limits().cruiseSpeed();
-        double height =
-                TrialHeight.of(Stall.of(situation.setup(), field.density())).value();
+        Working trial = TrialHeight.of(Stall.of(situation.setup(), field.density()));
+        double height = trial.value();
         double wind = field.windAt(height);
         double gust = field.gustAt(height);
         Working mean = working("Mean wind over cruise speed", wind / cruise, field.wind(), wind, cruise, height);
@@ -66,11 +66,13 @@ public final class GoOrNoGo implements ClearanceRule {
                 + ".";
         return go
                 ? Ruling.of(
-                        Stage.MAIDEN, Gate.LAUNCH, Finding.of(id(), State.GOOD, "Go: " + figures, allowed, mean, peak))
+                        Stage.MAIDEN,
+                        Gate.LAUNCH,
+                        Finding.of(id(), State.GOOD, "Go: " + figures, allowed, mean, peak, trial))
                 : Ruling.of(
                         Stage.MAIDEN,
                         Gate.LAUNCH,
-                        Finding.of(id(), State.STOP, "No go: " + figures, allowed + " Wait.", mean, peak));
+                        Finding.of(id(), State.STOP, "No go: " + figures, allowed + " Wait.", mean, peak, trial));
     }
 
     private static Working working(

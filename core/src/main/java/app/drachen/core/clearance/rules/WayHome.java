@@ -12,6 +12,8 @@ import app.drachen.core.modes.Limits;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
+import app.drachen.core.working.Source;
+import app.drachen.core.working.Working;
 import java.util.List;
 import java.util.Optional;
 
@@ -61,7 +63,8 @@ public final class WayHome implements ClearanceRule {
                             id(),
                             State.STOP,
                             "Home flies at " + Quantity.HEIGHT.text(home.height()) + ", over the limit",
-                            "The limit is " + Quantity.HEIGHT.text(height + UNDER_LIMIT) + "; 5 m under it is wanted."),
+                            "The limit is " + Quantity.HEIGHT.text(height + UNDER_LIMIT) + "; "
+                                    + Quantity.HEIGHT.text(UNDER_LIMIT) + " under it is wanted."),
                     new Remedy.Change(
                             "Take " + Quantity.HEIGHT.text(height),
                             "Return height under the limit",
@@ -70,6 +73,8 @@ public final class WayHome implements ClearanceRule {
         List<HomeProfile.Corner> way =
                 home.wayHome(FROM_DISTANCE, FROM_HEIGHT, limits.climbRate(), limits.cruiseSpeed());
         Optional<HomeProfile.Passing> closest = HomeProfile.closest(way, field);
+        Working[] workings =
+                closest.map(c -> new Working[] {working(c, home, limits)}).orElse(new Working[0]);
         if (closest.isEmpty() || closest.get().room() >= HomeProfile.OBSTACLE_ROOM) {
             return Ruling.of(
                     Stage.MODES,
@@ -82,7 +87,8 @@ public final class WayHome implements ClearanceRule {
                                             + " with "
                                             + Quantity.HEIGHT.text(p.room()))
                                     .orElse("No obstacle on the way home"),
-                            "30 m is wanted."));
+                            Quantity.HEIGHT.text(HomeProfile.OBSTACLE_ROOM) + " is wanted.",
+                            workings));
         }
         HomeProfile.Passing passing = closest.get();
         double height = Math.ceil((passing.obstacle().height() + HomeProfile.OBSTACLE_ROOM) / 5) * 5;
@@ -91,10 +97,11 @@ public final class WayHome implements ClearanceRule {
                 id(),
                 State.STOP,
                 "Home passes the " + passing.obstacle().name() + " with " + Quantity.HEIGHT.text(passing.room()),
-                "30 m is wanted. "
+                Quantity.HEIGHT.text(HomeProfile.OBSTACLE_ROOM) + " is wanted. "
                         + (fits
                                 ? "Climb first to " + Quantity.HEIGHT.text(height) + "."
-                                : "It does not fit under the height limit: move the way home."));
+                                : "It does not fit under the height limit: move the way home."),
+                workings);
         return fits
                 ? Ruling.of(
                         Stage.MODES,
@@ -110,5 +117,24 @@ public final class WayHome implements ClearanceRule {
                                                 .withHeight(Math.max(
                                                         height, s.modes().home().height()))))))
                 : Ruling.of(Stage.MODES, Gate.HOME, finding);
+    }
+
+    private static Working working(HomeProfile.Passing passing, HomeProfile home, Limits limits) {
+        return Working.of(
+                "MODES-A6",
+                "Room over the " + passing.obstacle().name(),
+                passing.room(),
+                Quantity.HEIGHT,
+                home.climbFirst()
+                        ? "height of the way at the obstacle − its height; climbs at once, then flies home level"
+                        : "height of the way at the obstacle − its height; climbs by climb rate over speed on the way",
+                new Source.Elementary("kinematics, calm air"),
+                Working.in("return height", home.height(), Quantity.HEIGHT),
+                Working.in("starts at", FROM_HEIGHT, Quantity.HEIGHT),
+                Working.in("from home", FROM_DISTANCE, Quantity.DISTANCE),
+                Working.in("climb rate", limits.climbRate(), Quantity.CLIMB),
+                Working.in("speed", limits.cruiseSpeed(), Quantity.SPEED),
+                Working.in("obstacle at", passing.obstacle().distance(), Quantity.DISTANCE),
+                Working.in("obstacle height", passing.obstacle().height(), Quantity.HEIGHT));
     }
 }

@@ -49,9 +49,10 @@ public final class StallCheck implements DebriefCheck {
                 + ", lost "
                 + Quantity.HEIGHT.text(stall.heightLost());
         String detail = state == State.GOOD
-                ? "Computed " + expected.working().text(app.drachen.core.units.UnitSystem.METRIC) + "."
+                ? "Computed " + Quantity.SPEED.text(expected.low()) + " to " + Quantity.SPEED.text(expected.high())
+                        + "."
                 : "Computed "
-                        + expected.working().text(app.drachen.core.units.UnitSystem.METRIC)
+                        + Quantity.SPEED.text(expected.low()) + " to " + Quantity.SPEED.text(expected.high())
                         + "; the "
                         + side
                         + " wing dropped "

@@ -48,14 +48,14 @@ public final class TouchdownCheck implements DebriefCheck {
                     id(),
                     State.STOP,
                     "Hit the ground, sinking " + measured,
-                    "Under 2 m/s is wanted. Read the seconds before it; inspect everything.");
+                    "Under " + Quantity.CLIMB.text(2) + " is wanted. Read the seconds before it; inspect everything.");
         }
         return sink > 2
                 ? Finding.of(
                         id(),
                         State.CAUTION,
                         "Hard touchdown, " + measured,
-                        "Under 2 m/s is wanted: flare later or hold more speed.")
+                        "Under " + Quantity.CLIMB.text(2) + " is wanted: flare later or hold more speed.")
                 : Finding.of(id(), State.GOOD, "Touched down sinking " + measured, "");
     }
 }

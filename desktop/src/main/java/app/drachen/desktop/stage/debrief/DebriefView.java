@@ -121,7 +121,7 @@ public final class DebriefView implements Place {
         String strongest = flown.oscillations().stream()
                 .filter(Oscillation::standing)
                 .max(Comparator.comparingDouble(Oscillation::amplitude))
-                .map(o -> Quantity.FREQUENCY.text(o.frequency())
+                .map(o -> Quantity.FREQUENCY.text(o.frequency(), workspace.units())
                         + ", ±"
                         + o.column().quantity().text(o.amplitude(), workspace.units())
                         + " in "

@@ -137,7 +137,8 @@ public final class HangarView implements Place {
         card.setMaxWidth(CARD);
         card.setId("card-" + index);
         card.setFocusTraversable(true);
-        card.setAccessibleText(setup.name() + ", cleared to " + clearance.sentence() + ", " + clearance.why());
+        card.setAccessibleText(
+                setup.name() + ", cleared to " + clearance.sentence() + ", " + Quantity.read(clearance.why(), units));
         card.setOnMouseClicked(e -> open(index));
         card.focusedProperty().addListener((o, was, is) -> {
             if (is) {
@@ -153,7 +154,7 @@ public final class HangarView implements Place {
         int flights = workspace.hangar().flights(id).size();
         var label = Texts.wrapped(
                 "Last change: "
-                        + workspace.hangar().current(id).reason()
+                        + Quantity.read(workspace.hangar().current(id).reason(), workspace.units())
                         + " · "
                         + (flights == 0 ? "not flown" : flights + " flights and rehearsals"),
                 "soft",
@@ -162,13 +163,15 @@ public final class HangarView implements Place {
         return label;
     }
 
-    private static Node next(Clearance clearance) {
+    private Node next(Clearance clearance) {
         Optional<Ruling> next = clearance.next();
         if (next.isEmpty()) {
-            return Texts.wrapped("Nothing built so far is in the way. " + clearance.why() + ".", "soft");
+            return Texts.wrapped(
+                    "Nothing built so far is in the way. " + Quantity.read(clearance.why(), workspace.units()) + ".",
+                    "soft");
         }
         VBox words = new VBox(
-                Texts.wrapped(next.get().finding().title(), "strong"),
+                Texts.wrapped(Quantity.read(next.get().finding().title(), workspace.units()), "strong"),
                 Texts.label("next: " + next.get().stage().label(), "soft"));
         HBox line = new HBox(10, new StateMark(next.get().finding().state()), words);
         line.getStyleClass().add("item");

@@ -205,7 +205,7 @@ public final class MaidenView implements Place {
                 .orElse("not rehearsed in this session"));
         state.setText(rehearsal
                 .map(r -> r.outcome()
-                        .map(o -> o.sentence() + " Enter reads the debrief.")
+                        .map(o -> Quantity.read(o.sentence(), workspace.units()) + " Enter reads the debrief.")
                         .orElse(r.mode().label() + (running ? "" : ", held")))
                 .orElse("Space starts the rehearsal."));
         FlightLog log =
@@ -230,7 +230,9 @@ public final class MaidenView implements Place {
         HBox line = new HBox(
                 8,
                 number,
-                new VBox(Texts.label(step.title(), "strong"), Texts.label(step.how(), "small")),
+                new VBox(
+                        Texts.label(step.title(), "strong"),
+                        Texts.label(Quantity.read(step.how(), workspace.units()), "small")),
                 Texts.spring(),
                 mode(step.mode()));
         line.getStyleClass().add("step");

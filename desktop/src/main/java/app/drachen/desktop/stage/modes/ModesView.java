@@ -3,6 +3,7 @@ package app.drachen.desktop.stage.modes;
 import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.air.Atmosphere;
 import app.drachen.core.air.Field;
+import app.drachen.core.clearance.rules.WayHome;
 import app.drachen.core.modes.BandText;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.HomeProfile;
@@ -186,7 +187,14 @@ public final class ModesView implements Place {
         homeFields.getChildren().add(first);
         homeFields
                 .getChildren()
-                .add(Texts.label("judged from 1 km out at 40 m; circles at home, does not land", "soft", "small"));
+                .add(Texts.label(
+                        "judged from "
+                                + Quantity.DISTANCE.text(WayHome.FROM_DISTANCE, workspace.units())
+                                + " out at "
+                                + Quantity.HEIGHT.text(WayHome.FROM_HEIGHT, workspace.units())
+                                + "; circles at home, does not land",
+                        "soft",
+                        "small"));
     }
 
     private QuantityField field(String name, Quantity quantity, double value, java.util.function.DoublePredicate take) {
@@ -286,7 +294,9 @@ public final class ModesView implements Place {
                 10,
                 Texts.label(
                         "least margin "
-                                + (Double.isNaN(s.leastMargin()) ? "unknown" : Quantity.PULSE.text(s.leastMargin())),
+                                + (Double.isNaN(s.leastMargin())
+                                        ? "unknown"
+                                        : Quantity.PULSE.text(s.leastMargin(), workspace.units())),
                         "soft"),
                 working,
                 Texts.spring(),
@@ -309,7 +319,8 @@ public final class ModesView implements Place {
         mode.setPrefWidth(112);
         mode.setOnAction(e -> setSelector(
                 "Position " + row + " gives " + mode.getValue().label(), x -> x.withMode(row, mode.getValue())));
-        String edge = Double.isNaN(place.marginMicros()) ? "–" : Quantity.PULSE.text(place.marginMicros());
+        String edge =
+                Double.isNaN(place.marginMicros()) ? "–" : Quantity.PULSE.text(place.marginMicros(), workspace.units());
         String band = s.bands().stream()
                 .filter(b -> b.holds(place.pulseMicros()))
                 .map(b -> Math.round(b.lowMicros()) + "–" + Math.round(b.highMicros()))
@@ -323,7 +334,7 @@ public final class ModesView implements Place {
         boolean safe = mode.getValue() == FlightMode.MANUAL || mode.getValue() == FlightMode.HOME;
         table.add(Texts.label(String.valueOf(row), safe ? "strong" : "soft"), 0, row);
         table.add(mode, 1, row);
-        table.add(Texts.label(Quantity.PULSE.text(place.pulseMicros()), "figure"), 2, row);
+        table.add(Texts.label(Quantity.PULSE.text(place.pulseMicros(), workspace.units()), "figure"), 2, row);
         table.add(Texts.label(band, "figure", "soft"), 3, row);
         table.add(edgeLabel, 4, row);
     }

@@ -6,6 +6,7 @@ import app.drachen.core.airframe.Wing;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
+import app.drachen.core.units.UnitSystem;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.theme.Theme;
 import java.util.List;
@@ -192,7 +193,7 @@ final class BehindPainter {
         }
         String way = rudder ? (d > 0 ? "left " : "right ") : (d > 0 ? "down " : "up ");
         String wanted = rudder ? (a.wanted() > 0 ? "left" : "right") : (a.wanted() > 0 ? "down" : "up");
-        return way + Quantity.ANGLE.text(Math.abs(d)) + (a.right() ? "" : " — must go " + wanted);
+        return way + Quantity.ANGLE.text(Math.abs(d), UnitSystem.METRIC) + (a.right() ? "" : " — must go " + wanted);
     }
 
     private void write(String text, double x, double y, Color colour, boolean strong) {

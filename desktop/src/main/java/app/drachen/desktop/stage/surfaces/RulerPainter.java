@@ -2,6 +2,7 @@ package app.drachen.desktop.stage.surfaces;
 
 import app.drachen.core.controls.Output;
 import app.drachen.core.units.Quantity;
+import app.drachen.core.units.UnitSystem;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.theme.Theme;
 import javafx.geometry.VPos;
@@ -28,7 +29,7 @@ final class RulerPainter {
         g.fillText(output.surface().label(), 14, y + 14);
         g.setFont(Theme.text(13));
         g.setFill(Ink.SOFT);
-        g.fillText("centre " + Quantity.PULSE.text(output.centreMicros()), 14, y + 30);
+        g.fillText("centre " + Quantity.PULSE.text(output.centreMicros(), UnitSystem.METRIC), 14, y + 30);
         double line = y + 29;
         g.setFill(Ink.wash(Ink.PROOF));
         double from = x(output.lowMicros(), left, right);

@@ -1,6 +1,7 @@
 package app.drachen.desktop.stage.surfaces;
 
 import app.drachen.core.units.Quantity;
+import app.drachen.core.units.UnitSystem;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.theme.Theme;
 import java.util.function.BiConsumer;
@@ -57,6 +58,6 @@ final class StickPad extends Canvas {
     }
 
     private static String signed(double value) {
-        return (value > 0.004 ? "+" : "") + Quantity.SHARE.text(value);
+        return (value > 0.004 ? "+" : "") + Quantity.SHARE.text(value, UnitSystem.METRIC);
     }
 }
