@@ -50,7 +50,7 @@ final class BenchCommand implements Callable<Integer> {
             double[] own = new double[RUNS];
             double[] empty = new double[RUNS];
             double[] ratio = new double[RUNS];
-            Path hangar = Files.createTempDirectory("drachen-bench").resolve("bench.drachen");
+            Path hangar = scratch("bench.drachen");
             try (Hangar h = Hangar.open(hangar)) {
                 h.add(DemoAircraft.rochen(), "bench", Instant.now().getEpochSecond());
             }
@@ -91,7 +91,7 @@ final class BenchCommand implements Callable<Integer> {
     }
 
     private static double save() throws Exception {
-        Path file = Files.createTempDirectory("drachen-bench").resolve("save.drachen");
+        Path file = scratch("save.drachen");
         double[] millis = new double[20];
         try (Hangar hangar = Hangar.open(file)) {
             Setup setup = DemoAircraft.rochen();
@@ -105,6 +105,16 @@ final class BenchCommand implements Callable<Integer> {
             }
         }
         return median(millis);
+    }
+
+    /** A hangar file that goes away with this program. */
+    private static Path scratch(String name) throws Exception {
+        Path folder = Files.createTempDirectory("drachen-bench");
+        folder.toFile().deleteOnExit();
+        for (String part : List.of("", "-wal", "-shm")) {
+            folder.resolve(name + part).toFile().deleteOnExit();
+        }
+        return folder.resolve(name);
     }
 
     private static double median(double[] values) {

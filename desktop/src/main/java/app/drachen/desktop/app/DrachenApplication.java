@@ -14,13 +14,16 @@ import javafx.stage.Stage;
 
 /** The window. */
 public final class DrachenApplication extends Application {
-    private Hangar hangar;
+    private static Hangar hangar;
     private Background background;
+
+    /** Hands over the hangar to show; to be called before the launch, which makes the application itself. */
+    static void show(Hangar opened) {
+        hangar = opened;
+    }
 
     @Override
     public void start(Stage window) {
-        Path file = Path.of(getParameters().getNamed().get("hangar"));
-        hangar = Hangar.open(file);
         background = new Background();
         Workspace workspace = new Workspace(hangar, Clock.systemUTC());
         Shell shell = new Shell(workspace, background);
@@ -33,7 +36,7 @@ public final class DrachenApplication extends Application {
         });
         Scene scene = new Scene(shell.root(), 1280, 800);
         Theme.style(scene);
-        window.setTitle("Drachen · " + file.getFileName());
+        window.setTitle("Drachen · " + hangar.file().getFileName());
         window.setScene(scene);
         window.setMinWidth(960);
         window.setMinHeight(640);

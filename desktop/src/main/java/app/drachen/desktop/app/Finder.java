@@ -48,6 +48,7 @@ final class Finder {
         list.setId("found");
         list.setPrefSize(560, 320);
         list.setFocusTraversable(false);
+        list.setPlaceholder(Texts.label("Nothing by that name. Try fewer letters.", "soft"));
         list.setCellFactory(v -> new HitCell());
         list.setOnMouseClicked(e -> take());
         VBox panel = new VBox(8, text, list, Texts.label("Enter takes it, Esc closes", "soft", "small"));

@@ -35,7 +35,7 @@ final class OpenCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         Path hangar = file == null ? demo() : file;
-        List<String> arguments = new ArrayList<>(List.of("--hangar=" + hangar.toAbsolutePath()));
+        List<String> arguments = new ArrayList<>(List.of());
         if (picture != null) {
             arguments.add("--picture=" + picture);
         }
@@ -43,7 +43,7 @@ final class OpenCommand implements Callable<Integer> {
             arguments.add("--timed=true");
         }
         // fail here, with one sentence, and not in the window's thread
-        Hangar.open(hangar).close();
+        DrachenApplication.show(Hangar.open(hangar));
         Application.launch(DrachenApplication.class, arguments.toArray(new String[0]));
         return Main.DONE;
     }

@@ -44,6 +44,8 @@ abstract class WindowTest {
             try (Hangar hangar = Hangar.open(made)) {
                 DemoHangar.fill(hangar, NOW);
             }
+            made.getParent().toFile().deleteOnExit();
+            made.toFile().deleteOnExit();
             template = made;
         }
         return template;
