@@ -1,5 +1,5 @@
 /**
- * Vectors, rotations, root finding, statistics and seeded noise. Pure numbers, no units of its own;
+ * Statistics and seeded noise. Pure numbers, no units of its own;
  * frames are named by the caller. Uses {@code units} for range checks.
  */
 package app.drachen.core.math;

@@ -36,11 +36,6 @@ public record Finding(String id, State state, String title, String detail, List<
         public String label() {
             return label;
         }
-
-        /** Whether the pilot has something to do about it. */
-        public boolean needsWork() {
-            return this != GOOD;
-        }
     }
 
     public Finding {

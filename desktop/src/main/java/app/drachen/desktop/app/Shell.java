@@ -33,6 +33,7 @@ import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -46,6 +47,7 @@ public final class Shell {
     private final Workspace workspace;
     private final StackPane root = new StackPane();
     private final BorderPane frame = new BorderPane();
+    private final ScrollPane screen = new ScrollPane();
     private final KiteLine line;
     private final Ledger ledger;
     private final HBox foot = new HBox(18);
@@ -70,6 +72,10 @@ public final class Shell {
         hangar = new HangarView(workspace);
         debrief = new DebriefView(workspace, this::closeDebrief);
         finder = new Finder(workspace, root, this::everyAction, this::go);
+        // on a low screen a stage scrolls instead of losing its last row
+        screen.setFitToWidth(true);
+        screen.setFitToHeight(true);
+        screen.setFocusTraversable(false);
         root.getStyleClass().add("shell");
         root.getChildren().add(frame);
         foot.getStyleClass().add("foot");
@@ -185,7 +191,8 @@ public final class Shell {
             frame.setTop(null);
             frame.setRight(null);
         }
-        frame.setCenter(place.node());
+        screen.setContent(place.node());
+        frame.setCenter(screen);
         foot();
         if (fresh) {
             Background.soon(() -> place.node().requestFocus());
@@ -257,7 +264,8 @@ public final class Shell {
     }
 
     private void key(KeyEvent event) {
-        if (finder.isOpen()) {
+        boolean keysOpen = root.getChildren().stream().anyMatch(n -> "keys".equals(n.getId()));
+        if (finder.isOpen() || keysOpen) {
             return;
         }
         Node focus = root.getScene().getFocusOwner();

@@ -78,15 +78,6 @@ public final class Background implements AutoCloseable {
         return () -> running.cancelled.set(true);
     }
 
-    /** Runs on the interface thread: at once if this is it, else later. */
-    public static void onScreen(Runnable task) {
-        if (Platform.isFxApplicationThread()) {
-            task.run();
-        } else {
-            Platform.runLater(task);
-        }
-    }
-
     /** Runs on the interface thread after what is queued there. */
     public static void soon(Runnable task) {
         Platform.runLater(task);

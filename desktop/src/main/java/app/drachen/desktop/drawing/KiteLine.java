@@ -28,7 +28,9 @@ import javafx.scene.layout.VBox;
 public final class KiteLine extends Pane {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double FIRST = 0.17;
-    private static final double LAST = 0.757;
+    private static final double KITE = 0.842;
+    private static final double BEFORE_KITE = 0.085;
+    private static final double CLEARED = 236;
 
     private final Canvas string = new Canvas();
     private final List<StageBow> bows = new ArrayList<>();
@@ -51,6 +53,7 @@ public final class KiteLine extends Pane {
         sentence.getStyleClass().add("heading");
         sentence.setId("clearance");
         sentence.setWrapText(true);
+        sentence.setMinHeight(Label.USE_PREF_SIZE);
         why.getStyleClass().addAll("small");
         why.setWrapText(true);
         why.setId("clearance-why");
@@ -95,19 +98,20 @@ public final class KiteLine extends Pane {
         string.setHeight(getHeight());
         GraphicsContext g = string.getGraphicsContext2D();
         g.clearRect(0, 0, width, getHeight());
-        double kiteX = width * 0.842;
+        double kiteX = Math.min(width * KITE, width - CLEARED);
+        double end = kiteX / width;
         g.setStroke(Ink.INK);
         g.setLineWidth(1.3);
         g.beginPath();
         g.moveTo(width * 0.115, 97);
-        for (double share = 0.13; share <= 0.842; share += 0.005) {
+        for (double share = 0.13; share <= end; share += 0.005) {
             g.lineTo(width * share, height(share));
         }
         g.stroke();
-        Bow.kite(g, kiteX, height(0.842) - 6, 25);
+        Bow.kite(g, kiteX, height(end) - 6, 25);
         for (int i = 0; i < bows.size(); i++) {
             StageBow bow = bows.get(i);
-            double share = FIRST + (LAST - FIRST) * i / (bows.size() - 1);
+            double share = FIRST + (end - BEFORE_KITE - FIRST) * i / (bows.size() - 1);
             double w = bow.prefWidth(-1);
             double h = bow.prefHeight(-1);
             bow.resizeRelocate(Math.rint(width * share - w / 2), Math.rint(height(share) - bow.bowCentre()), w, h);

@@ -19,7 +19,7 @@ public final class LaterView implements Place {
                 10,
                 Texts.label(stage.label(), "heading"),
                 Texts.wrapped(stage.withoutInstruments()),
-                Texts.wrapped("Its bow stays hollow, and no clearance beyond it is given.", "soft"));
+                Texts.wrapped(after(stage), "soft"));
         root.setPadding(new Insets(26, 20, 20, 20));
         root.setMaxWidth(620);
         root.setId("later");
@@ -36,5 +36,11 @@ public final class LaterView implements Place {
     @Override
     public List<Action> actions() {
         return List.of();
+    }
+
+    private static String after(Stage stage) {
+        return stage.ordinal() < Stage.BENCH.ordinal()
+                ? "Its bow stays hollow, and the kite says that this part is yours to check."
+                : "Its bow stays hollow, and no clearance beyond it is given.";
     }
 }

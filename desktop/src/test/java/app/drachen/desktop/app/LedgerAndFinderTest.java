@@ -1,0 +1,137 @@
+package app.drachen.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.clearance.StageState;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Window;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The ledger and the finder by keyboard. */
+class LedgerAndFinderTest extends WindowTest {
+    private List<Node> items() throws Exception {
+        return ask(() -> List.copyOf(scene.lookup("#ledger").lookupAll(".item")));
+    }
+
+    private int found() throws Exception {
+        return ask(() -> ((ListView<?>) scene.lookup("#found")).getItems().size());
+    }
+
+    private void find(String letters) throws Exception {
+        press(KeyCode.CONTROL, KeyCode.K);
+        until(() -> scene.lookup("#find") != null && scene.lookup("#find").isFocused());
+        robot.write(letters, 0);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void enterOnAFindingMendsItAndWShowsItsWorking() throws Exception {
+        open("Strandläufer", Stage.BUILD);
+        Node stop = items().get(0);
+        assertTrue(stop.getAccessibleText().startsWith("stop: CG is"), stop.getAccessibleText());
+        act(stop::requestFocus);
+        press(KeyCode.W);
+        until(() -> Window.getWindows().size() > 1);
+        press(KeyCode.ESCAPE);
+        until(() -> Window.getWindows().size() == 1);
+        act(() -> scene.getWindow().requestFocus());
+        act(stop::requestFocus);
+        int before = ask(() -> workspace.revision().number());
+        press(KeyCode.ENTER);
+        assertEquals(before + 1, ask(() -> workspace.revision().number()));
+        assertEquals("Pack slid for balance", ask(() -> workspace.revision().reason()));
+        assertTrue(items().stream().anyMatch(i -> i.getAccessibleText().startsWith("good: CG lies in the window")));
+        assertEquals(StageState.STALE, state(Stage.BUILD));
+    }
+
+    @Test
+    void mostUrgentFindingsStandFirst() throws Exception {
+        List<String> order = List.of("stop", "stale", "caution", "open", "good");
+        for (String name : List.of("Rochen", "Strandläufer", "Seeschwalbe")) {
+            for (Stage stage : List.of(Stage.BUILD, Stage.THROWS, Stage.MODES, Stage.BENCH)) {
+                open(name, stage);
+                int last = 0;
+                for (Node item : items()) {
+                    int now = order.indexOf(item.getAccessibleText().split(":")[0]);
+                    assertTrue(now >= last, name + " " + stage + ": " + item.getAccessibleText());
+                    last = now;
+                }
+            }
+        }
+    }
+
+    @Test
+    void valuesPartsAndFindingsAreFound() throws Exception {
+        open("Strandläufer", Stage.BUILD);
+        find("static margin");
+        assertEquals(1, found());
+        press(KeyCode.ENTER);
+        until(() -> Window.getWindows().size() > 1);
+        press(KeyCode.ESCAPE);
+        until(() -> Window.getWindows().size() == 1);
+        act(() -> scene.getWindow().requestFocus());
+        find("light mast");
+        press(KeyCode.ENTER);
+        until(() -> workspace.stage() == Stage.MODES);
+        find("tail servos");
+        press(KeyCode.ENTER);
+        until(() -> workspace.stage() == Stage.BUILD);
+    }
+
+    @Test
+    void arrowsChooseEscapeClosesAndNothingFoundIsSaid() throws Exception {
+        open("Rochen", Stage.THROWS);
+        find("m");
+        assertTrue(found() > 5);
+        press(KeyCode.DOWN);
+        press(KeyCode.DOWN);
+        press(KeyCode.UP);
+        assertEquals(1, ask(() -> ((ListView<?>) scene.lookup("#found"))
+                .getSelectionModel()
+                .getSelectedIndex()));
+        robot.write("xyzzy", 0);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertEquals(0, found());
+        assertTrue(ask(() -> ((Label) ((ListView<?>) scene.lookup("#found")).getPlaceholder()).getText())
+                .startsWith("Nothing by that name"));
+        press(KeyCode.ESCAPE);
+        until(() -> scene.lookup("#find") == null);
+        // the letters went into the finder and not to the keys of the place
+        assertFalse(ask(() -> workspace.setup().controls().outputs().get(1).reversed()));
+        assertEquals(4, ask(() -> workspace.revision().number()));
+    }
+
+    @Test
+    void aircraftAreFoundFromTheShelf() throws Exception {
+        find("see");
+        press(KeyCode.ENTER);
+        until(() -> workspace.isOpen());
+        assertEquals("Seeschwalbe", ask(() -> workspace.setup().name()));
+        assertEquals("local flights, Level", clearance());
+        assertTrue(ask(() -> ((Label) scene.lookup("#clearance-why")).getText()).contains("yours to check"));
+    }
+
+    @Test
+    void everyActionOfAPlaceHasAKeyOfItsOwn() throws Exception {
+        for (Stage stage : Stage.values()) {
+            open("Seeschwalbe", stage);
+            press(KeyCode.F1);
+            until(() -> scene.lookup("#keys") != null);
+            List<String> keys = ask(() -> scene.lookup("#keys").lookupAll(".key").stream()
+                    .map(n -> ((Label) n).getText())
+                    .toList());
+            assertEquals(keys.stream().distinct().count(), keys.size(), stage + " " + keys);
+            assertTrue(keys.contains("Ctrl Z") && keys.contains("F1"));
+            press(KeyCode.ESCAPE);
+            until(() -> scene.lookup("#keys") == null);
+        }
+    }
+}
