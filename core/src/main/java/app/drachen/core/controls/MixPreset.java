@@ -1,6 +1,9 @@
 package app.drachen.core.controls;
 
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * The usual mixers.
@@ -56,12 +59,31 @@ public enum MixPreset {
                 0);
     }
 
-    /** Gives every output that belongs to the preset its row; the others keep theirs. */
+    /**
+     * The controls with exactly this preset's outputs: those that are there get their row and keep the rest, missing ones
+     * are made with usual values (servos of the right side mounted as mirror images), outputs of another kind go.
+     */
     public ControlSetup apply(ControlSetup controls, boolean inverted) {
-        ControlSetup changed = controls;
+        List<Output> outputs = new ArrayList<>();
         for (Surface surface : surfaces) {
-            changed = changed.change(surface, o -> o.withMix(row(surface, inverted)));
+            MixRow row = row(surface, inverted);
+            outputs.add(controls.output(surface)
+                    .map(o -> o.withMix(row))
+                    .orElseGet(() -> fresh(surface, row, controls, outputs)));
         }
-        return changed;
+        return new ControlSetup(outputs, controls.trims(), controls.rates());
+    }
+
+    private Output fresh(Surface surface, MixRow row, ControlSetup controls, List<Output> made) {
+        Set<Integer> taken = new HashSet<>();
+        made.forEach(o -> taken.add(o.channel()));
+        surfaces.forEach(s -> controls.output(s).ifPresent(o -> taken.add(o.channel())));
+        int channel = 1;
+        while (taken.contains(channel)) {
+            channel++;
+        }
+        boolean mirrored = surface.side() == Surface.Side.RIGHT;
+        Linkage linkage = new Linkage(0.009, 0.014, Math.toRadians(45), !mirrored);
+        return new Output(channel, surface, row, mirrored, 1500, 1000, 2000, 1500, linkage);
     }
 }

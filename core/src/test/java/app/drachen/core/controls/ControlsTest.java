@@ -151,4 +151,20 @@ class ControlsTest {
                 IllegalArgumentException.class,
                 () -> new ControlSetup(List.of(output, output), RadioTrims.NONE, new Rates(1, 1, 1, 0)));
     }
+
+    @Test
+    void aPresetMakesTheOutputsOfItsKindAndKeepsWhatFits() {
+        ControlSetup vee = DemoAircraft.strandlaeufer().controls();
+        ControlSetup tail = MixPreset.CONVENTIONAL.apply(vee, false);
+        assertEquals(
+                MixPreset.CONVENTIONAL.surfaces(),
+                tail.outputs().stream().map(Output::surface).toList());
+        assertEquals(5, tail.outputs().stream().map(Output::channel).distinct().count());
+        assertEquals(vee.output(Surface.LEFT_AILERON), tail.output(Surface.LEFT_AILERON), "what fits is kept");
+        tail.surfaces().forEach(o -> assertEquals(1, o.sense(), o.surface() + " goes the way its share says"));
+        assertEquals(tail, MixPreset.CONVENTIONAL.apply(tail, false));
+        ControlSetup wing = MixPreset.ELEVON.apply(vee, false);
+        assertEquals(3, wing.outputs().size());
+        assertTrue(wing.output(Surface.RIGHT_ELEVON).orElseThrow().reversed());
+    }
 }

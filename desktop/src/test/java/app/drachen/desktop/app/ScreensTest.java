@@ -137,6 +137,10 @@ class ScreensTest extends WindowTest {
         });
         assertTrue(ask(() -> workspace.setup().airframe().tail() instanceof Tail.Conventional));
         assertEquals(StageState.STOPPED, state(Stage.THROWS), "the outputs are still a V-tail's");
+        act(() -> workspace.go(Stage.THROWS));
+        press(KeyCode.CONTROL, KeyCode.ENTER);
+        assertEquals(StageState.PROVEN, state(Stage.THROWS), "and are made anew by one key");
+        press(KeyCode.CONTROL, KeyCode.Z);
         press(KeyCode.CONTROL, KeyCode.Z);
         assertTrue(ask(() -> workspace.setup().airframe().tail() instanceof Tail.Vee));
     }

@@ -13,6 +13,7 @@ import app.drachen.core.controls.MixPreset;
 import app.drachen.core.controls.MixRow;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.Surface;
+import app.drachen.core.setup.Setup;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import java.util.Optional;
@@ -48,8 +49,8 @@ public final class MixerRows implements ClearanceRule {
                             id(),
                             State.STOP,
                             "No output for the " + missing.get().label().toLowerCase(java.util.Locale.ROOT),
-                            "The outputs belong to another kind of tail. Undo the tail, or import a set-up of this"
-                                    + " kind."));
+                            "The outputs belong to another kind of tail. The preset makes those of this kind with usual values."),
+                    new Remedy.Change("Make the outputs", "Outputs made for this kind of tail", MixerRows::outfitted));
         }
         if (empty.isEmpty() && pitch && roll) {
             return Ruling.of(Stage.THROWS, Gate.LAUNCH, Finding.of(id(), State.GOOD, "Every surface has an input", ""));
@@ -60,10 +61,7 @@ public final class MixerRows implements ClearanceRule {
                 Stage.THROWS,
                 Gate.LAUNCH,
                 Finding.of(id(), State.STOP, title, "Apply the preset for this kind of aircraft."),
-                new Remedy.Change(
-                        "Apply the preset",
-                        "Mixer preset applied",
-                        s -> s.withControls(preset(s.airframe().tail()).apply(s.controls(), s.invertedVee()))));
+                new Remedy.Change("Apply the preset", "Mixer preset applied", MixerRows::outfitted));
     }
 
     /** The preset that belongs to a tail. */
@@ -72,5 +70,9 @@ public final class MixerRows implements ClearanceRule {
             return MixPreset.ELEVON;
         }
         return tail instanceof Tail.Vee ? MixPreset.VEE : MixPreset.CONVENTIONAL;
+    }
+
+    private static Setup outfitted(Setup setup) {
+        return setup.withControls(preset(setup.airframe().tail()).apply(setup.controls(), setup.invertedVee()));
     }
 }
