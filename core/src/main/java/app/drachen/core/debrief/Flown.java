@@ -3,7 +3,6 @@ package app.drachen.core.debrief;
 import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
-import app.drachen.core.math.Statistics;
 import app.drachen.core.setup.Setup;
 import java.util.List;
 import java.util.Optional;
@@ -49,7 +48,7 @@ public record Flown(
     }
 
     private static double meanSpeed(FlightLog log) {
-        return Statistics.mean(log.values(LogColumn.AIRSPEED), 0, log.rows());
+        return log.mean(LogColumn.AIRSPEED, 0, log.rows());
     }
 
     private static Optional<Double> touchdown(FlightLog log) {

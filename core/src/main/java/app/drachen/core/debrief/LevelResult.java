@@ -2,7 +2,6 @@ package app.drachen.core.debrief;
 
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
-import app.drachen.core.math.Statistics;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Source;
@@ -49,7 +48,7 @@ public record LevelResult(double time, double bank, double settle, double oversh
                     bank,
                     never ? Double.POSITIVE_INFINITY : settle,
                     overshoot,
-                    Statistics.mean(log.values(LogColumn.CLIMB), half, segment.to())));
+                    log.mean(LogColumn.CLIMB, half, segment.to())));
         }
         return found;
     }

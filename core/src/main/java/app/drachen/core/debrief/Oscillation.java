@@ -8,6 +8,7 @@ import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -30,6 +31,7 @@ public record Oscillation(
     private static final double LOW = 0.05;
     private static final double HIGH = 6;
     private static final double WINDOW = 60;
+    private static final int MOST_WINDOWS = 8;
     private static final double LEAST_CYCLES = 5;
     private static final double LEAST_SHARE = 0.45;
 
@@ -46,30 +48,37 @@ public record Oscillation(
         return cycles >= LEAST_CYCLES && share >= LEAST_SHARE && amplitude > limit(column);
     }
 
-    /** The strongest line of roll, pitch and height in each stabilised stretch of 8 s or more. */
+    /**
+     * The strongest line of roll, pitch and height in stabilised stretches of 8 s or more. Long stretches are cut into
+     * minutes, and of each mode and column only the ones that move most are looked at, so that a long log stays quick.
+     */
     public static List<Oscillation> of(FlightLog log, List<ModeSegment> segments) {
         List<Oscillation> found = new ArrayList<>();
-        for (ModeSegment segment : segments) {
-            double seconds = log.time(segment.to() - 1) - log.time(segment.from());
-            if (segment.mode() == FlightMode.MANUAL || seconds < 7.5) {
-                continue;
+        for (FlightMode mode : FlightMode.values()) {
+            List<int[]> windows = new ArrayList<>();
+            for (ModeSegment segment : segments) {
+                double seconds = log.time(segment.to() - 1) - log.time(segment.from());
+                if (segment.mode() == mode && mode != FlightMode.MANUAL && seconds >= 7.5) {
+                    // the first 2 s belong to the change of mode
+                    int from = Math.min(segment.to() - 1, log.rowAt(log.time(segment.from()) + 2));
+                    cut(log, from, segment.to(), windows);
+                }
             }
-            // the first 2 s belong to the change of mode
-            int from = Math.min(segment.to() - 1, log.rowAt(log.time(segment.from()) + 2));
+            boolean heightAsked = mode != FlightMode.LEVEL && mode != FlightMode.RATE;
             for (LogColumn column : List.of(LogColumn.ROLL, LogColumn.PITCH, LogColumn.HEIGHT)) {
-                boolean heightAsked = segment.mode() != FlightMode.LEVEL && segment.mode() != FlightMode.RATE;
                 if (log.has(column) && (column != LogColumn.HEIGHT || heightAsked)) {
-                    strongest(log, column, segment.mode(), from, segment.to()).ifPresent(found::add);
+                    windows.stream()
+                            .sorted(Comparator.comparingDouble(w -> -variance(log, column, w[0], w[1])))
+                            .limit(MOST_WINDOWS)
+                            .forEach(
+                                    w -> inWindow(log, column, mode, w[0], w[1]).ifPresent(found::add));
                 }
             }
         }
         return found;
     }
 
-    /** The strongest line of a stretch; a long one is looked at minute by minute where it moves most. */
-    private static java.util.Optional<Oscillation> strongest(
-            FlightLog log, LogColumn column, FlightMode mode, int from, int to) {
-        List<int[]> windows = new ArrayList<>();
+    private static void cut(FlightLog log, int from, int to, List<int[]> windows) {
         int start = from;
         while (start < to) {
             int end = Math.min(to, log.rowAt(log.time(start) + WINDOW));
@@ -79,12 +88,6 @@ public record Oscillation(
             windows.add(new int[] {start, end});
             start = end;
         }
-        return windows.stream()
-                .sorted(java.util.Comparator.comparingDouble(w -> -variance(log, column, w[0], w[1])))
-                .limit(3)
-                .map(w -> inWindow(log, column, mode, w[0], w[1]))
-                .flatMap(java.util.Optional::stream)
-                .max(java.util.Comparator.comparing(Oscillation::standing).thenComparing(Oscillation::amplitude));
     }
 
     private static double variance(FlightLog log, LogColumn column, int from, int to) {
@@ -99,7 +102,7 @@ public record Oscillation(
         double seconds = log.time(to - 1) - log.time(from);
         double variance = variance(log, column, from, to);
         return spectrum(log, column, from, to).stream()
-                .max(java.util.Comparator.comparingDouble(Line::amplitude))
+                .max(Comparator.comparingDouble(Line::amplitude))
                 .filter(line -> variance > 0)
                 .map(line -> refined(log, flat, from, line, 0.4 / seconds))
                 .map(line -> new Oscillation(

@@ -76,7 +76,7 @@ public record TrimNeeded(
             double[] means = new double[outputs.size()];
             for (int i = 0; i < means.length; i++) {
                 LogColumn column = LogColumn.output(outputs.get(i).channel()).orElseThrow();
-                means[i] = Statistics.mean(log.values(column), window[0], window[1]);
+                means[i] = log.mean(column, window[0], window[1]);
                 sums[i] += means[i] * length;
             }
             double[] command = commands(outputs, means);
@@ -110,8 +110,8 @@ public record TrimNeeded(
             if (fit && from < 0) {
                 from = row;
             } else if (!fit && from >= 0) {
-                boolean steady = Math.abs(Statistics.mean(log.values(LogColumn.ROLL), from, row)) < MEAN_BANK
-                        && Math.abs(Statistics.mean(log.values(LogColumn.CLIMB), from, row)) < MEAN_CLIMB;
+                boolean steady = Math.abs(log.mean(LogColumn.ROLL, from, row)) < MEAN_BANK
+                        && Math.abs(log.mean(LogColumn.CLIMB, from, row)) < MEAN_CLIMB;
                 if (log.time(row - 1) - log.time(from) >= LEAST && steady) {
                     windows.add(new int[] {from, row});
                 }

@@ -1,5 +1,6 @@
 package app.drachen.core.log;
 
+import app.drachen.core.math.Statistics;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
@@ -57,6 +58,19 @@ public final class FlightLog {
             return none;
         }
         return values.clone();
+    }
+
+    /**
+     * Mean of a stretch of a column, without copying it.
+     *
+     * @param column the column
+     * @param from first row
+     * @param to row behind the last
+     * @return mean of the samples there [SI unit of the column]; NaN without samples or column
+     */
+    public double mean(LogColumn column, int from, int to) {
+        double[] values = columns.get(column);
+        return values == null ? Double.NaN : Statistics.mean(values, from, to);
     }
 
     /**
