@@ -48,11 +48,10 @@ public record TailShares(
                     t.panel().quarterStation());
         }
         Tail.None none = (Tail.None) tail;
-        double fins = 2 * none.fins().stream().mapToDouble(TailPanel::area).sum();
-        double station = none.fins().stream()
-                .mapToDouble(TailPanel::quarterStation)
-                .average()
-                .orElse(0);
-        return new TailShares(0, 0, 0, 0, fins, station);
+        double area = none.fins().stream().mapToDouble(TailPanel::area).sum();
+        double moment = none.fins().stream()
+                .mapToDouble(f -> f.area() * f.quarterStation())
+                .sum();
+        return new TailShares(0, 0, 0, 0, 2 * area, area > 0 ? moment / area : 0);
     }
 }

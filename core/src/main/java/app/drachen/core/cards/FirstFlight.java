@@ -46,8 +46,7 @@ public final class FirstFlight implements CardPlan {
                                 FlightMode.MANUAL,
                                 "Stall, power off",
                                 "which wing drops, what height is lost"),
-                        new CardStep(
-                                5, Task.LEVEL, FlightMode.LEVEL, "Level from 30° of bank", "let go; it must settle"),
+                        Launches.levelFromBank(5),
                         new CardStep(
                                 6,
                                 Task.LAND,

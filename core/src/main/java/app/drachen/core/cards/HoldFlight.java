@@ -27,8 +27,7 @@ public final class HoldFlight implements CardPlan {
                 List.of(
                         Launches.throwInto(),
                         Launches.climbTo(height),
-                        new CardStep(
-                                3, Task.LEVEL, FlightMode.LEVEL, "Level from 30° of bank", "let go; it must settle"),
+                        Launches.levelFromBank(3),
                         new CardStep(
                                 4,
                                 Task.HOLD,

@@ -35,6 +35,10 @@ final class Launches {
                 Quantity.HEIGHT.text(height) + ": room for a mistake");
     }
 
+    static CardStep levelFromBank(int number) {
+        return new CardStep(number, Task.LEVEL, FlightMode.LEVEL, "Level from 30° of bank", "let go; it must settle");
+    }
+
     /**
      * Trial height of an aircraft, 10 m under the field's limit at most.
      *

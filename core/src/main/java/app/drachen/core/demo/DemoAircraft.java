@@ -139,45 +139,12 @@ public final class DemoAircraft {
                 part("tail servos", PartKind.SERVO, 22, 890, 0, 0),
                 part("video sender", PartKind.VIDEO_SENDER, 41, 470, 0, 20),
                 part("wiring", PartKind.OTHER, 48, 350, 0, 0));
-        boolean upright = false;
         ControlSetup controls = new ControlSetup(
                 List.of(
-                        surface(
-                                1,
-                                Surface.LEFT_AILERON,
-                                MixPreset.VEE.row(Surface.LEFT_AILERON, upright),
-                                false,
-                                1500,
-                                true,
-                                990,
-                                2010),
-                        surface(
-                                2,
-                                Surface.RIGHT_AILERON,
-                                MixPreset.VEE.row(Surface.RIGHT_AILERON, upright),
-                                true,
-                                1500,
-                                false,
-                                990,
-                                2010),
-                        surface(
-                                3,
-                                Surface.LEFT_VEE,
-                                MixPreset.VEE.row(Surface.LEFT_VEE, upright),
-                                false,
-                                1512,
-                                true,
-                                990,
-                                2030),
-                        surface(
-                                4,
-                                Surface.RIGHT_VEE,
-                                MixPreset.VEE.row(Surface.RIGHT_VEE, upright),
-                                true,
-                                1494,
-                                false,
-                                980,
-                                2010),
+                        preset(1, MixPreset.VEE, Surface.LEFT_AILERON, false, 1500, true, 990, 2010),
+                        preset(2, MixPreset.VEE, Surface.RIGHT_AILERON, true, 1500, false, 990, 2010),
+                        preset(3, MixPreset.VEE, Surface.LEFT_VEE, false, 1512, true, 990, 2030),
+                        preset(4, MixPreset.VEE, Surface.RIGHT_VEE, true, 1494, false, 980, 2010),
                         motor(5)),
                 RadioTrims.NONE,
                 new Rates(0.6, 0.7, 0.7, 0.3));
@@ -242,42 +209,10 @@ public final class DemoAircraft {
                 part("wiring", PartKind.OTHER, 60, 400, 0, 0));
         ControlSetup controls = new ControlSetup(
                 List.of(
-                        surface(
-                                1,
-                                Surface.LEFT_AILERON,
-                                MixPreset.CONVENTIONAL.row(Surface.LEFT_AILERON, false),
-                                false,
-                                1500,
-                                true,
-                                990,
-                                2010),
-                        surface(
-                                2,
-                                Surface.RIGHT_AILERON,
-                                MixPreset.CONVENTIONAL.row(Surface.RIGHT_AILERON, false),
-                                true,
-                                1506,
-                                false,
-                                990,
-                                2020),
-                        surface(
-                                3,
-                                Surface.ELEVATOR,
-                                MixPreset.CONVENTIONAL.row(Surface.ELEVATOR, false),
-                                false,
-                                1500,
-                                true,
-                                990,
-                                2010),
-                        surface(
-                                4,
-                                Surface.RUDDER,
-                                MixPreset.CONVENTIONAL.row(Surface.RUDDER, false),
-                                true,
-                                1492,
-                                false,
-                                980,
-                                2010),
+                        preset(1, MixPreset.CONVENTIONAL, Surface.LEFT_AILERON, false, 1500, true, 990, 2010),
+                        preset(2, MixPreset.CONVENTIONAL, Surface.RIGHT_AILERON, true, 1506, false, 990, 2020),
+                        preset(3, MixPreset.CONVENTIONAL, Surface.ELEVATOR, false, 1500, true, 990, 2010),
+                        preset(4, MixPreset.CONVENTIONAL, Surface.RUDDER, true, 1492, false, 980, 2010),
                         motor(5)),
                 RadioTrims.NONE,
                 new Rates(0.6, 0.6, 0.8, 0.3));
@@ -336,6 +271,19 @@ public final class DemoAircraft {
             double high) {
         Linkage linkage = new Linkage(0.009, 0.014, toRadians(45), longerPulseDown);
         return new Output(channel, surface, mix, reversed, centre, low, high, centre, linkage);
+    }
+
+    /** A surface mixed as a preset mixes it, the tail upright. */
+    private static Output preset(
+            int channel,
+            MixPreset preset,
+            Surface surface,
+            boolean reversed,
+            double centre,
+            boolean longerPulseDown,
+            double low,
+            double high) {
+        return surface(channel, surface, preset.row(surface, false), reversed, centre, longerPulseDown, low, high);
     }
 
     private static Output motor(int channel) {

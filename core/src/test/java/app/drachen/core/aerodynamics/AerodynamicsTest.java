@@ -120,6 +120,18 @@ class AerodynamicsTest {
     }
 
     @Test
+    void tipFinsActWhereTheirAreaLies() {
+        // statics: 0.02 m² at 0.4 m and 0.01 m² at 0.7 m act at 0.5 m, on both tips
+        TailPanel large = new TailPanel(0.375, 0, 0, 0.1, 0.1, 0.2, 0, 0, 0.3);
+        TailPanel small = new TailPanel(0.675, 0, 0, 0.1, 0.1, 0.1, 0, 0, 0.3);
+        TailShares shares = TailShares.of(new Tail.None(List.of(large, small)));
+        assertEquals(0.06, shares.yawArea(), 1e-12);
+        assertEquals(0.5, shares.yawStation(), 1e-12);
+        assertEquals(0, shares.pitchArea());
+        assertEquals(0, TailShares.of(new Tail.None(List.of())).yawStation(), "no fins, no station");
+    }
+
+    @Test
     void slidingThePackPutsTheCentreWhereItShouldBe() {
         Setup heavy = DemoAircraft.strandlaeuferNewPack();
         Balance before = Balance.of(heavy);

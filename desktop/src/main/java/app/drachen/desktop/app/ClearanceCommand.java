@@ -62,13 +62,8 @@ final class ClearanceCommand implements Callable<Integer> {
                     setup.name() + " is cleared to: " + clearance.sentence() + ". " + Json.read(clearance.why()) + ".");
             for (Ruling r : clearance.rulings()) {
                 to.printf(
-                        "  %-7s %-7s %s%s%n",
-                        r.finding().state().label(),
-                        r.stage().label(),
-                        Json.read(r.finding().title()),
-                        r.finding().detail().isEmpty()
-                                ? ""
-                                : ". " + Json.read(r.finding().detail()));
+                        "  %-7s %-7s %s%n",
+                        r.finding().state().label(), r.stage().label(), Json.line(r.finding()));
             }
         }
         return clearance.rulings().stream().anyMatch(r -> r.finding().state() == State.STOP) ? Main.STOPS : Main.DONE;

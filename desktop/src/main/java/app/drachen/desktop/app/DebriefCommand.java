@@ -1,6 +1,5 @@
 package app.drachen.desktop.app;
 
-import app.drachen.core.air.Atmosphere;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.setup.Setup;
@@ -14,11 +13,13 @@ import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -44,6 +45,9 @@ final class DebriefCommand implements Callable<Integer> {
     @Option(names = "--json", description = "answer as JSON, values in SI")
     private boolean json;
 
+    @Mixin
+    private AirOptions air;
+
     @Override
     public Integer call() throws Exception {
         Imported<FlightLog> log = FlightLogCsv.read(file);
@@ -52,7 +56,7 @@ final class DebriefCommand implements Callable<Integer> {
         if (setupFile != null || Files.exists(beside)) {
             setup = Optional.of(SetupJson.read(setupFile != null ? setupFile : beside));
         }
-        Debrief debrief = Debrief.of(log.value(), setup, Atmosphere.SEA_LEVEL_DENSITY);
+        Debrief debrief = Debrief.of(log.value(), setup, air.density());
         PrintWriter to = spec.commandLine().getOut();
         if (json) {
             to.println(Json.text(asMap(log, debrief)));
@@ -63,21 +67,17 @@ final class DebriefCommand implements Callable<Integer> {
             debrief.flight()
                     .segments()
                     .forEach(s -> to.printf(
-                            java.util.Locale.ROOT,
+                            Locale.ROOT,
                             "  %7.1f\u2013%.1f s  %s%n",
                             log.value().time(s.from()),
                             log.value().time(s.to() - 1),
                             s.mode().label()));
             for (Finding f : debrief.findings()) {
-                to.printf(
-                        "  %-7s %s%s%n",
-                        f.state().label(),
-                        Json.read(f.title()),
-                        f.detail().isEmpty() ? "" : ". " + Json.read(f.detail()));
+                to.printf("  %-7s %s%n", f.state().label(), Json.line(f));
             }
             debrief.flight().trim().ifPresent(t -> t.centres()
                     .forEach(c -> to.printf(
-                            java.util.Locale.ROOT,
+                            Locale.ROOT,
                             "  centre  %s %.0f \u2192 %.0f \u00b5s%n",
                             c.output().surface().label(),
                             c.output().centreMicros(),

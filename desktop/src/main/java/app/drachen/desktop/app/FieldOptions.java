@@ -4,6 +4,7 @@ import app.drachen.core.air.Field;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** Options that describe the field on the command line. */
@@ -19,19 +20,8 @@ final class FieldOptions {
     @Option(names = "--gust", paramLabel = "SPEED", description = "gust speed; default 1 m/s above the wind")
     private String gust;
 
-    @Option(
-            names = "--temperature",
-            paramLabel = "TEMP",
-            description = "air temperature in °C (default: ${DEFAULT-VALUE})",
-            defaultValue = "14")
-    private String temperature;
-
-    @Option(
-            names = "--pressure",
-            paramLabel = "HPA",
-            description = "air pressure at the field (default: ${DEFAULT-VALUE})",
-            defaultValue = "1012")
-    private String pressure;
+    @Mixin
+    private AirOptions air;
 
     Field field() {
         String[] parts = wind.split("@");
@@ -44,10 +34,6 @@ final class FieldOptions {
         if (most < speed) {
             throw new IllegalArgumentException("--gust " + gust + ": gusts are not below the wind");
         }
-        return DemoField.evening()
-                .withWind(speed, from, most)
-                .withAir(
-                        Quantity.TEMPERATURE.parse(temperature, UnitSystem.METRIC),
-                        Quantity.PRESSURE.parse(pressure, UnitSystem.METRIC));
+        return air.over(DemoField.evening().withWind(speed, from, most));
     }
 }

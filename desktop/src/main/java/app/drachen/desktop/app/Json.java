@@ -18,6 +18,11 @@ final class Json {
         return Quantity.read(sentence, UnitSystem.METRIC).replace('\u00a0', ' ');
     }
 
+    /** Title and detail of a finding on one line. */
+    static String line(Finding finding) {
+        return read(finding.title()) + (finding.detail().isEmpty() ? "" : ". " + read(finding.detail()));
+    }
+
     static Map<String, Object> finding(Finding finding) {
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("id", finding.id());

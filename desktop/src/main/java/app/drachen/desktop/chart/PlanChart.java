@@ -15,7 +15,8 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 
 /**
- * A flight from above: north up, the pilot at home, wind, the track; stabilised modes are dashed.
+ * A flight from above: north up, the pilot at home, wind, the track; stabilised modes in their own
+ * colour.
  */
 public final class PlanChart extends CanvasPane {
     private FlightLog log = new FlightLog.Builder(java.util.Set.of()).build();

@@ -10,10 +10,12 @@ import app.drachen.core.plot.Ticks;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.theme.Theme;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -229,17 +231,17 @@ public final class StripChart extends CanvasPane {
     }
 
     private void strip(GraphicsContext g, Strip strip, double top, double height, double right) {
-        double[] times = data.get(LogColumn.TIME);
         int columns = (int) Math.max(1, right - LEFT);
-        double[] pairs = Decimation.leastAndGreatest(times, data.get(strip.column()), from, to, columns);
-        double low = Double.POSITIVE_INFINITY;
-        double high = Double.NEGATIVE_INFINITY;
-        for (double value : pairs) {
-            if (!Double.isNaN(value)) {
-                low = Math.min(low, value);
-                high = Math.max(high, value);
-            }
-        }
+        double[] pairs = seen(strip.column(), columns);
+        double[] wanted = strip.wanted().map(w -> seen(w, columns)).orElse(new double[0]);
+        double low = DoubleStream.concat(Arrays.stream(pairs), Arrays.stream(wanted))
+                .filter(v -> !Double.isNaN(v))
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+        double high = DoubleStream.concat(Arrays.stream(pairs), Arrays.stream(wanted))
+                .filter(v -> !Double.isNaN(v))
+                .max()
+                .orElse(Double.NEGATIVE_INFINITY);
         g.setFont(Theme.strong(14));
         g.setFill(Ink.INK);
         g.setTextAlign(TextAlignment.LEFT);
@@ -266,10 +268,14 @@ public final class StripChart extends CanvasPane {
             g.setStroke(Ink.RULE);
             g.strokeLine(LEFT, scale.toScreen(0), right, scale.toScreen(0));
         }
-        strip.wanted()
-                .ifPresent(w -> line(
-                        g, Decimation.leastAndGreatest(times, data.get(w), from, to, columns), scale, Ink.AMBER, true));
+        if (wanted.length > 0) {
+            line(g, wanted, scale, Ink.AMBER, true);
+        }
         line(g, pairs, scale, Ink.INK, false);
+    }
+
+    private double[] seen(LogColumn column, int columns) {
+        return Decimation.leastAndGreatest(data.get(LogColumn.TIME), data.get(column), from, to, columns);
     }
 
     private void line(GraphicsContext g, double[] pairs, LinearScale scale, Color colour, boolean dashed) {

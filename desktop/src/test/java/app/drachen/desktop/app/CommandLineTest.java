@@ -73,6 +73,32 @@ class CommandLineTest {
     }
 
     @Test
+    void aLogIsReadInTheAirItWasFlownIn() throws Exception {
+        Path log = folder.resolve("flug.csv");
+        String[] hot = {"--temperature", "35", "--pressure", "940"};
+        run("rehearse", sound, "--seed", 3, "--out", log, hot[0], hot[1], hot[2], hot[3]);
+        run("debrief", log, "--json");
+        double mild = stallInput();
+        run("debrief", log, "--json", hot[0], hot[1], hot[2], hot[3]);
+        // ideal gas: 101 200/(287.05·287.15) = 1.2278, 94 000/(287.05·308.15) = 1.0627 kg/m³; Vs² goes with 1/ρ
+        assertEquals(Math.sqrt(1.2278 / 1.0627), stallInput() / mild, 0.001);
+        assertEquals(2, run("debrief", log, "--pressure", "2000"));
+        assertTrue(err.contains("pressure") && err.lines().count() == 1, err);
+    }
+
+    /** Computed stall speed that the stall was compared with [m/s]. */
+    private double stallInput() throws Exception {
+        for (JsonNode finding : json().get("findings")) {
+            for (JsonNode working : finding.get("workings")) {
+                if (working.get("id").asText().equals("BUILD-A8")) {
+                    return working.get("value").asDouble();
+                }
+            }
+        }
+        throw new AssertionError("no computed stall speed in " + out);
+    }
+
+    @Test
     void theSameSeedGivesTheSameLogAndAStopIsOne() throws Exception {
         Path one = folder.resolve("1.csv");
         Path two = folder.resolve("2.csv");
