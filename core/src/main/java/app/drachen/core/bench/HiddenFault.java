@@ -2,7 +2,6 @@ package app.drachen.core.bench;
 
 import app.drachen.core.airframe.Tail;
 import app.drachen.core.controls.ControlSetup;
-import app.drachen.core.controls.Linkage;
 import app.drachen.core.controls.MixRow;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.Surface;
@@ -46,14 +45,13 @@ public enum HiddenFault {
     private static Setup turned(Setup setup) {
         List<Output> surfaces = setup.controls().surfaces();
         Surface last = surfaces.get(surfaces.size() - 1).surface();
-        return setup.withControls(setup.controls()
-                .change(
-                        last,
-                        o -> o.withLinkage(new Linkage(
-                                o.linkage().arm(),
-                                o.linkage().horn(),
-                                o.linkage().servoAngle(),
-                                !o.linkage().longerPulseDown()))));
+        return turned(setup, last);
+    }
+
+    /** The aircraft with the servo of a surface turned round. */
+    public static Setup turned(Setup setup, Surface surface) {
+        return setup.withControls(
+                setup.controls().change(surface, o -> o.withLinkage(o.linkage().turnedRound())));
     }
 
     private static Setup swapped(Setup setup) {

@@ -20,13 +20,23 @@ public record PassLimit(Measure id, String sentence, double least, double most, 
 
     /** The results that can be judged. */
     public enum Measure {
-        ROLL_TRIM,
-        PITCH_TRIM,
-        STALL_SPEED,
-        WING_DROP,
-        SETTLE_TIME,
-        CHARGE_LEFT,
-        TOUCHDOWN_SINK
+        ROLL_TRIM("Roll trim"),
+        PITCH_TRIM("Pitch trim"),
+        STALL_SPEED("Stall speed"),
+        WING_DROP("Wing drop in the stall"),
+        SETTLE_TIME("Time to settle in Level"),
+        CHARGE_LEFT("Charge left"),
+        TOUCHDOWN_SINK("Sink at the touchdown");
+
+        private final String label;
+
+        Measure(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
     }
 
     /**

@@ -38,4 +38,9 @@ public record Linkage(double arm, double horn, double servoAngle, boolean longer
     public Linkage withRadii(double newArm, double newHorn) {
         return new Linkage(newArm, newHorn, servoAngle, longerPulseDown);
     }
+
+    /** The same linkage on a servo that turns the other way. */
+    public Linkage turnedRound() {
+        return new Linkage(arm, horn, servoAngle, !longerPulseDown);
+    }
 }

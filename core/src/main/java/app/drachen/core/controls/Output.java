@@ -112,6 +112,15 @@ public record Output(
                 channel, surface, newMix, reversed, centreMicros, lowMicros, highMicros, neutralMicros, linkage);
     }
 
+    /**
+     * The same output on a surface that is neutral at another pulse.
+     *
+     * @param neutral [µs]
+     */
+    public Output withNeutral(double neutral) {
+        return new Output(channel, surface, mix, reversed, centreMicros, lowMicros, highMicros, neutral, linkage);
+    }
+
     /** The same output with another linkage. */
     public Output withLinkage(Linkage newLinkage) {
         return new Output(

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param log the log
  * @param setup the aircraft as it was flown, if known
  * @param expectedStall stall speed computed from the set-up, if known
+ * @param facts when, how high, how far, how fast, if anything moved
  * @param segments stretches of one mode
  * @param trim trim needed, if there were fit stretches
  * @param oscillations strongest swing per mode and axis
@@ -24,6 +25,7 @@ public record Flown(
         FlightLog log,
         Optional<Setup> setup,
         Optional<Stall> expectedStall,
+        Optional<FlightFacts> facts,
         List<ModeSegment> segments,
         Optional<TrimNeeded> trim,
         List<Oscillation> oscillations,
@@ -38,6 +40,7 @@ public record Flown(
                 log,
                 setup,
                 stall,
+                FlightFacts.of(log),
                 segments,
                 setup.flatMap(
                         s -> TrimNeeded.of(log, s.controls(), s.modes().limits().cruiseSpeed())),

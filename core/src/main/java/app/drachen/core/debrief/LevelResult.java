@@ -12,7 +12,8 @@ import java.util.List;
 /**
  * A release into Level from a bank (MAIDEN-A9).
  *
- * <p>Source: definition: settled when |φ| stays under 5° for the rest of the stretch.
+ * <p>Source: definition: settled when |φ| stays under 5° for the rest of the stretch, as long as
+ * the roll stick is let go.
  *
  * @param time of the release [s]
  * @param bank at the release [rad]
@@ -23,18 +24,22 @@ import java.util.List;
 public record LevelResult(double time, double bank, double settle, double overshoot, double climb) {
     private static final double SETTLED = Math.toRadians(5);
 
+    /** A stick beyond this is held by someone [-]. */
+    private static final double HELD = 0.10;
+
     /** All releases of 4 s or more from at least 15° of bank. */
     public static List<LevelResult> of(FlightLog log, List<ModeSegment> segments) {
         List<LevelResult> found = new ArrayList<>();
         for (ModeSegment segment : segments) {
             double bank = log.value(LogColumn.ROLL, segment.from());
-            double seconds = log.time(segment.to() - 1) - log.time(segment.from());
+            int end = handsOff(log, segment);
+            double seconds = log.time(end - 1) - log.time(segment.from());
             if (segment.mode() != FlightMode.LEVEL || seconds < 4 || !(Math.abs(bank) > Math.toRadians(15))) {
                 continue;
             }
             double settle = 0;
             double overshoot = 0;
-            for (int row = segment.from(); row < segment.to(); row++) {
+            for (int row = segment.from(); row < end; row++) {
                 double roll = log.value(LogColumn.ROLL, row);
                 if (Math.abs(roll) > SETTLED) {
                     settle = log.time(row) - log.time(segment.from());
@@ -42,15 +47,24 @@ public record LevelResult(double time, double bank, double settle, double oversh
                 overshoot = Math.max(overshoot, -roll * Math.signum(bank));
             }
             boolean never = settle > seconds - 0.5;
-            int half = (segment.from() + segment.to()) / 2;
+            int half = (segment.from() + end) / 2;
             found.add(new LevelResult(
                     log.time(segment.from()),
                     bank,
                     never ? Double.POSITIVE_INFINITY : settle,
                     overshoot,
-                    log.mean(LogColumn.CLIMB, half, segment.to())));
+                    log.mean(LogColumn.CLIMB, half, end)));
         }
         return found;
+    }
+
+    /** Row at which the pilot takes the stick again, after a second to let go of it. */
+    private static int handsOff(FlightLog log, ModeSegment segment) {
+        int row = Math.min(segment.to() - 1, log.rowAt(log.time(segment.from()) + 1));
+        while (row < segment.to() && !(Math.abs(log.value(LogColumn.STICK_ROLL, row)) > HELD)) {
+            row++;
+        }
+        return row;
     }
 
     /** The settling time as a working. */

@@ -13,8 +13,8 @@ import java.util.Optional;
  * speed at the break, V/√n averaged over the second before it.
  *
  * <p>Source: J. D. Anderson, Introduction to Flight, 2016 (Vs = V/√n). The break is the first
- * nose-down rate over 15 °/s, sinking faster than 2 m/s, 35° of roll, or the pitch stick on its
- * stop for 1.5 s (a mush); within ±0.5 m/s, own estimate, gusts apart.
+ * nose-down rate over 15 °/s, sinking faster than 2 m/s, 30° of roll, or the pitch stick on its
+ * stop for 1.5 s (a mush), up to 1 s after power came back; within ±0.5 m/s, own estimate, gusts apart.
  *
  * @param time of the break [s]
  * @param speed level stall speed [m/s], above 0
@@ -23,6 +23,9 @@ import java.util.Optional;
  * @param left whether the left wing dropped
  */
 public record StallResult(double time, double speed, double heightLost, double wingDrop, boolean left) {
+
+    /** The pilot's power may come on as the break is felt; it still counts for so long [s]. */
+    private static final double RECOVERY = 1;
 
     /**
      * Looks for the first stall; empty if there is none or columns are missing.
@@ -35,15 +38,18 @@ public record StallResult(double time, double speed, double heightLost, double w
             return Optional.empty();
         }
         int off = -1;
+        int lastOff = -1;
         for (int row = 0; row < log.rows(); row++) {
             boolean glidingUp = log.value(LogColumn.POWER, row) < 0.05
                     && log.value(LogColumn.HEIGHT, row) > 15
                     && log.value(LogColumn.MODE, row) == 0;
-            if (!glidingUp) {
+            if (glidingUp) {
+                off = off < 0 ? row : off;
+                lastOff = row;
+            } else if (off >= 0 && log.time(row) - log.time(lastOff) > RECOVERY) {
                 off = -1;
-            } else if (off < 0) {
-                off = row;
-            } else if (log.time(row) - log.time(off) > 2 && breaks(log, row, slow)) {
+            }
+            if (off >= 0 && log.time(row) - log.time(off) > 2 && breaks(log, row, slow)) {
                 return Optional.of(measure(log, row));
             }
         }
@@ -56,7 +62,7 @@ public record StallResult(double time, double speed, double heightLost, double w
         }
         boolean noseDown = log.value(LogColumn.PITCH_RATE, row) < -Math.toRadians(15);
         boolean sinks = log.value(LogColumn.CLIMB, row) < -2;
-        boolean drops = Math.abs(log.value(LogColumn.ROLL, row)) > Math.toRadians(35);
+        boolean drops = Math.abs(log.value(LogColumn.ROLL, row)) > Math.toRadians(30);
         boolean mushes = log.value(LogColumn.STICK_PITCH, row) > 0.95
                 && log.value(LogColumn.STICK_PITCH, log.rowAt(log.time(row) - 1.5)) > 0.95;
         return (noseDown || sinks || drops || mushes) && log.value(LogColumn.PITCH, row) > -0.3;

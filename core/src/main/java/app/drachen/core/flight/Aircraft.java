@@ -2,6 +2,7 @@ package app.drachen.core.flight;
 
 import static app.drachen.core.air.Atmosphere.GRAVITY;
 
+import app.drachen.core.aerodynamics.AirForces;
 import app.drachen.core.aerodynamics.StripModel;
 import app.drachen.core.airframe.MassProperties;
 import app.drachen.core.airframe.Position;
@@ -15,13 +16,13 @@ import java.util.List;
 /**
  * One aircraft in motion: rigid body, servos, motor and pack.
  *
- * <p>Body axes x forward, y right, z down about the centre of gravity; earth frame north, east,
- * down from the home point, taken as flat. Midpoint rule (second-order Runge-Kutta) for the body,
- * exact first-order lags for servos and shaft.
+ * <p>The body moves by {@link BodyMotion} in steps of fourth order; the air is asked once a step, and its force is
+ * carried on along a straight line from the last two steps (Adams and Bashforth's second order). Servos and shaft are
+ * exact first-order lags.
  *
- * <p>Source: rigid-body equations as in B. Etkin, L. D. Reid, Dynamics of Flight, 1996, chapter 4,
- * with quaternion attitude (B. L. Stevens, F. L. Lewis, Aircraft Control and Simulation, 2003).
- * Servos: common practice, 0.04 s lag and 60° in 0.12 s.
+ * <p>Source: E. Hairer, S. P. Nørsett, G. Wanner, Solving Ordinary Differential Equations I, 1993, for the steps.
+ * Servos: common practice, 0.04 s lag, 60° in 0.12 s, a dead band of 3 µs, and play of the linkage of 0.4° at the surface
+ * (own estimate, 0.2° to 1°).
  *
  * <p>Mutable, for one thread; a step allocates nothing.
  */
@@ -29,27 +30,24 @@ public final class Aircraft {
     private static final double SERVO_LAG = 0.04;
     private static final double SERVO_RATE_MICROS = 5_500;
     private static final double SHAFT_LAG = 0.12;
-    private static final int STATES = 13;
+    private static final double DEAD_BAND_MICROS = 3;
+    private static final double PLAY = Math.toRadians(0.4);
+    private static final double BOARD_CURRENT = 0.25;
 
-    private final StripModel air;
+    private final AirForces air;
+    private final BodyMotion body;
     private final List<Output> outputs;
     private final Propulsion propulsion;
-    private final double mass;
-    private final double ix;
-    private final double iy;
-    private final double iz;
-    private final double ixz;
     private final double motorX;
     private final double motorY;
     private final double motorZ;
     private final int motorOutput;
     private final boolean hasMotor;
 
-    /** north, east, down, u, v, w (over ground), q0…q3, p, q, r. */
-    private final double[] state = new double[STATES];
-
-    private final double[] middle = new double[STATES];
-    private final double[] rate = new double[STATES];
+    private final double[] load = new double[6];
+    private final double[] slope = new double[6];
+    private final double[] before = new double[6];
+    private boolean started;
     private final double[] servoMicros;
     private final double[] deflections;
     private double shaftSpeed;
@@ -58,21 +56,22 @@ public final class Aircraft {
     private double current;
     private double chargeUsed;
     private double loadFactor = 1;
+    private double rollGust;
     private double airU;
     private double airV;
     private double airW;
 
     /** Builds the aircraft of a set-up, at rest at home, level, heading north. */
     public Aircraft(Setup setup) {
-        air = new StripModel(setup);
+        this(setup, new StripModel(setup), setup.massProperties());
+    }
+
+    /** An aircraft of a set-up with other air forces or masses, such as those of a published aircraft. */
+    public Aircraft(Setup setup, AirForces forces, MassProperties properties) {
+        air = forces;
+        body = new BodyMotion(properties);
         outputs = setup.controls().outputs();
         propulsion = setup.propulsion();
-        MassProperties properties = setup.massProperties();
-        mass = properties.mass();
-        ix = properties.rollInertia();
-        iy = properties.pitchInertia();
-        iz = properties.yawInertia();
-        ixz = properties.productInertia();
         Position centre = properties.centre();
         Position motor = setup.motorPosition().orElse(centre);
         motorX = centre.aft() - motor.aft();
@@ -91,7 +90,6 @@ public final class Aircraft {
             servoMicros[i] = i == index ? output.lowMicros() : output.centreMicros();
             deflections[i] = i == index ? 0 : output.deflection(servoMicros[i]);
         }
-        state[6] = 1;
     }
 
     /**
@@ -107,35 +105,15 @@ public final class Aircraft {
      */
     public void place(
             double north, double east, double height, double roll, double pitch, double heading, double forward) {
-        state[0] = north;
-        state[1] = east;
-        state[2] = -height;
-        state[3] = forward;
-        state[4] = 0;
-        state[5] = 0;
-        double cr = Math.cos(roll / 2);
-        double sr = Math.sin(roll / 2);
-        double cp = Math.cos(pitch / 2);
-        double sp = Math.sin(pitch / 2);
-        double cy = Math.cos(heading / 2);
-        double sy = Math.sin(heading / 2);
-        state[6] = cr * cp * cy + sr * sp * sy;
-        state[7] = sr * cp * cy - cr * sp * sy;
-        state[8] = cr * sp * cy + sr * cp * sy;
-        state[9] = cr * cp * sy - sr * sp * cy;
-        state[10] = 0;
-        state[11] = 0;
-        state[12] = 0;
+        body.place(north, east, height, roll, pitch, heading);
+        body.move(forward, 0, 0, 0, 0, 0);
+        started = false;
     }
 
     /** Sets the body velocity over ground [m/s] and the turning rates [rad/s]. */
     public void move(double u, double v, double w, double p, double q, double r) {
-        state[3] = u;
-        state[4] = v;
-        state[5] = w;
-        state[10] = p;
-        state[11] = q;
-        state[12] = r;
+        body.move(u, v, w, p, q, r);
+        started = false;
     }
 
     /** Puts servos and shaft where the pulses want them, without delay. */
@@ -181,18 +159,22 @@ public final class Aircraft {
             double step, double[] pulsesMicros, double windNorth, double windEast, double windDown, double density) {
         moveServos(step, pulsesMicros);
         turnShaft(step, density);
-        derive(state, windNorth, windEast, windDown, density);
-        for (int i = 0; i < STATES; i++) {
-            middle[i] = state[i] + step / 2 * rate[i];
+        load(windNorth, windEast, windDown, density);
+        for (int i = 0; i < 6; i++) {
+            slope[i] = started ? load[i] - before[i] : 0;
+            before[i] = load[i];
         }
-        derive(middle, windNorth, windEast, windDown, density);
-        for (int i = 0; i < STATES; i++) {
-            state[i] += step * rate[i];
-        }
-        double norm = Math.sqrt(state[6] * state[6] + state[7] * state[7] + state[8] * state[8] + state[9] * state[9]);
-        for (int i = 6; i < 10; i++) {
-            state[i] /= norm;
-        }
+        started = true;
+        body.advance(step, load, slope);
+    }
+
+    /**
+     * Air that turns about the flight path, as a gust that is stronger on one wing.
+     *
+     * @param rate of the air about body x [rad/s]
+     */
+    public void gust(double rate) {
+        rollGust = rate;
     }
 
     private void moveServos(double step, double[] pulsesMicros) {
@@ -203,9 +185,13 @@ public final class Aircraft {
                 servoMicros[i] = pulsesMicros[i];
                 continue;
             }
-            double change = share * (pulsesMicros[i] - servoMicros[i]);
-            servoMicros[i] += Math.max(-most, Math.min(most, change));
-            deflections[i] = outputs.get(i).deflection(servoMicros[i]);
+            double error = pulsesMicros[i] - servoMicros[i];
+            if (Math.abs(error) > DEAD_BAND_MICROS) {
+                servoMicros[i] += Math.max(-most, Math.min(most, share * error));
+            }
+            double driven = outputs.get(i).deflection(servoMicros[i]);
+            // the surface follows once the play is taken up
+            deflections[i] = Math.max(driven - PLAY / 2, Math.min(driven + PLAY / 2, deflections[i]));
         }
     }
 
@@ -223,74 +209,34 @@ public final class Aircraft {
             double advance = advance(airU);
             thrust = disc * propeller.thrustCoefficient(advance);
             torque = disc * d * propeller.powerCoefficient(advance) / (2 * Math.PI);
-            current = power * propulsion.motorCurrent(power, restingVolts(), shaftSpeed) + 0.25;
+            current = power * propulsion.motorCurrent(power, restingVolts(), shaftSpeed) + BOARD_CURRENT;
         } else {
-            current = 0.25;
+            current = BOARD_CURRENT;
         }
         chargeUsed = Math.min(propulsion.pack().capacity(), chargeUsed + current * step);
     }
 
-    /** Fills {@code rate} with the derivative of a state. */
-    private void derive(double[] s, double windNorth, double windEast, double windDown, double density) {
-        double q0 = s[6];
-        double q1 = s[7];
-        double q2 = s[8];
-        double q3 = s[9];
-        // rotation body to earth
-        double r11 = 1 - 2 * (q2 * q2 + q3 * q3);
-        double r12 = 2 * (q1 * q2 - q0 * q3);
-        double r13 = 2 * (q1 * q3 + q0 * q2);
-        double r21 = 2 * (q1 * q2 + q0 * q3);
-        double r22 = 1 - 2 * (q1 * q1 + q3 * q3);
-        double r23 = 2 * (q2 * q3 - q0 * q1);
-        double r31 = 2 * (q1 * q3 - q0 * q2);
-        double r32 = 2 * (q2 * q3 + q0 * q1);
-        double r33 = 1 - 2 * (q1 * q1 + q2 * q2);
-        double u = s[3];
-        double v = s[4];
-        double w = s[5];
-        double p = s[10];
-        double q = s[11];
-        double r = s[12];
-        airU = u - (r11 * windNorth + r21 * windEast + r31 * windDown);
-        airV = v - (r12 * windNorth + r22 * windEast + r32 * windDown);
-        airW = w - (r13 * windNorth + r23 * windEast + r33 * windDown);
-        air.compute(airU, airV, airW, p, q, r, density, deflections);
-        double pull = thrust;
+    /** Fills {@code load} with force and moment of air and propeller at the present state. */
+    private void load(double windNorth, double windEast, double windDown, double density) {
+        double[] s = body.state;
+        airU = s[3] - body.along(0, windNorth, windEast, windDown);
+        airV = s[4] - body.along(1, windNorth, windEast, windDown);
+        airW = s[5] - body.along(2, windNorth, windEast, windDown);
+        air.propeller(thrust, density);
+        air.compute(airU, airV, airW, s[10] - rollGust, s[11], s[12], density, deflections);
         double sinDown = Math.sin(propulsion.downThrust());
         double sinRight = Math.sin(propulsion.rightThrust());
-        double pullX = pull * Math.sqrt(Math.max(0, 1 - sinDown * sinDown - sinRight * sinRight));
-        double pullY = pull * sinRight;
-        double pullZ = pull * sinDown;
-        double fx = air.forceX() + pullX;
-        double fy = air.forceY() + pullY;
-        double fz = air.forceZ() + pullZ;
+        double pullX = thrust * Math.sqrt(Math.max(0, 1 - sinDown * sinDown - sinRight * sinRight));
+        double pullY = thrust * sinRight;
+        double pullZ = thrust * sinDown;
+        load[0] = air.forceX() + pullX;
+        load[1] = air.forceY() + pullY;
+        load[2] = air.forceZ() + pullZ;
         // the propeller turns clockwise seen from behind, so the airframe is twisted to the left
-        double mx = air.momentX() + motorY * pullZ - motorZ * pullY - torque;
-        double my = air.momentY() + motorZ * pullX - motorX * pullZ;
-        double mz = air.momentZ() + motorX * pullY - motorY * pullX;
-        loadFactor = -fz / (mass * GRAVITY);
-        rate[0] = r11 * u + r12 * v + r13 * w;
-        rate[1] = r21 * u + r22 * v + r23 * w;
-        rate[2] = r31 * u + r32 * v + r33 * w;
-        rate[3] = fx / mass + r31 * GRAVITY - q * w + r * v;
-        rate[4] = fy / mass + r32 * GRAVITY - r * u + p * w;
-        rate[5] = fz / mass + r33 * GRAVITY - p * v + q * u;
-        rate[6] = 0.5 * (-q1 * p - q2 * q - q3 * r);
-        rate[7] = 0.5 * (q0 * p + q2 * r - q3 * q);
-        rate[8] = 0.5 * (q0 * q - q1 * r + q3 * p);
-        rate[9] = 0.5 * (q0 * r + q1 * q - q2 * p);
-        // Euler's equations with I = [[ix, 0, −ixz], [0, iy, 0], [−ixz, 0, iz]]
-        double hx = ix * p - ixz * r;
-        double hy = iy * q;
-        double hz = iz * r - ixz * p;
-        double tx = mx - (q * hz - r * hy);
-        double ty = my - (r * hx - p * hz);
-        double tz = mz - (p * hy - q * hx);
-        double det = ix * iz - ixz * ixz;
-        rate[10] = (iz * tx + ixz * tz) / det;
-        rate[11] = ty / iy;
-        rate[12] = (ixz * tx + ix * tz) / det;
+        load[3] = air.momentX() + motorY * pullZ - motorZ * pullY - torque;
+        load[4] = air.momentY() + motorZ * pullX - motorX * pullZ;
+        load[5] = air.momentZ() + motorX * pullY - motorY * pullX;
+        loadFactor = -load[2] / (body.mass() * GRAVITY);
     }
 
     /**
@@ -299,106 +245,102 @@ public final class Aircraft {
      * @return six values
      */
     public double[] accelerations(double windNorth, double windEast, double windDown, double density) {
+        // the propeller works in the air of this state, not in that of the last one asked for
+        load(windNorth, windEast, windDown, density);
         turnShaft(1e-9, density);
-        derive(state, windNorth, windEast, windDown, density);
+        load(windNorth, windEast, windDown, density);
+        double[] rate = body.rates(load);
         return new double[] {rate[3], rate[4], rate[5], rate[10], rate[11], rate[12]};
     }
 
     /** Stops the aircraft on the ground. */
     public void rest() {
-        for (int i = 3; i < 6; i++) {
-            state[i] = 0;
-        }
-        for (int i = 10; i < 13; i++) {
-            state[i] = 0;
-        }
+        body.move(0, 0, 0, 0, 0, 0);
+        started = false;
     }
 
     /**
      * @return north of home [m]
      */
     public double north() {
-        return state[0];
+        return body.state[0];
     }
 
     /**
      * @return east of home [m]
      */
     public double east() {
-        return state[1];
+        return body.state[1];
     }
 
     /**
      * @return height above home [m]
      */
     public double height() {
-        return -state[2];
+        return -body.state[2];
     }
 
     /**
      * @return roll angle [rad], −π to π
      */
     public double roll() {
-        return Math.atan2(
-                2 * (state[8] * state[9] + state[6] * state[7]), 1 - 2 * (state[7] * state[7] + state[8] * state[8]));
+        return body.roll();
     }
 
     /**
      * @return pitch angle [rad], −π/2 to π/2
      */
     public double pitch() {
-        double sine = -2 * (state[7] * state[9] - state[6] * state[8]);
-        return Math.asin(Math.max(-1, Math.min(1, sine)));
+        return body.pitch();
     }
 
     /**
      * @return heading [rad], −π to π, from north over east
      */
     public double heading() {
-        return Math.atan2(
-                2 * (state[7] * state[8] + state[6] * state[9]), 1 - 2 * (state[8] * state[8] + state[9] * state[9]));
+        return body.heading();
     }
 
     /**
      * @return roll rate [rad/s]
      */
     public double rollRate() {
-        return state[10];
+        return body.state[10];
     }
 
     /**
      * @return pitch rate [rad/s]
      */
     public double pitchRate() {
-        return state[11];
+        return body.state[11];
     }
 
     /**
      * @return yaw rate [rad/s]
      */
     public double yawRate() {
-        return state[12];
+        return body.state[12];
     }
 
     /**
      * @return velocity over ground, north [m/s]
      */
     public double velocityNorth() {
-        return rate[0];
+        return body.overGround(0);
     }
 
     /**
      * @return velocity over ground, east [m/s]
      */
     public double velocityEast() {
-        return rate[1];
+        return body.overGround(1);
     }
 
     /**
      * @return climb [m/s]
      */
     public double climb() {
-        return -rate[2];
+        return -body.overGround(2);
     }
 
     /**

@@ -4,30 +4,80 @@ import app.drachen.core.air.Field;
 import app.drachen.core.math.NoiseSource;
 
 /**
- * Wind and gusts at the aircraft.
+ * Wind and gusts at the aircraft: mean wind over height and Dryden turbulence.
  *
- * <p>Source: mean wind by {@link Field#windAt}; gusts as first-order Gauss-Markov processes with
- * the length scales and ratios of MIL-F-8785C (1980), low-altitude model: L_w = h, σ_w = 0.1 of the
- * wind at 20 ft, and L_u = h/(0.177 + 0.000823h)^1.2 in feet. The along-wind σ is taken from the
- * field's gust, (gust − wind)/2.5, own estimate ±30 %. The full second-order forms are left out.
+ * <p>Source: mean wind by {@link Field#windAt}; turbulence of MIL-F-8785C (1980), section 3.7.2, Dryden form, with the
+ * low-altitude scales and ratios L_w = h, L_u = L_v = h/(0.177 + 0.000823·h)^1.2 and σ_w = σ_u·(0.177 + 0.000823·h)^0.4,
+ * h in feet from 10 to 1 000. The size σ_u is taken from the field's gust, (gust − wind)/2.5: a gust that is seldom passed
+ * lies some 2.5 σ above the mean (own estimate ±30 %). The processes are made discrete exactly, so that their variance
+ * does not depend on the step.
+ *
+ * <p>Mutable, for one thread; a step allocates nothing.
  */
 public final class Gusts {
+    private static final double FOOT = 0.3048;
+    private static final double ROOT3 = Math.sqrt(3);
+
     private final Field field;
     private final NoiseSource noise;
+    private final double span;
     private final double towardsNorth;
     private final double towardsEast;
-    private final double lowWind;
+    private final Second acrossWind = new Second();
+    private final Second upwards = new Second();
     private double along;
     private double across;
     private double up;
+    private double roll;
 
-    /** Wind of a field with a source of gusts. */
+    /** Wind of a field with a source of gusts, felt at one point. */
     public Gusts(Field field, NoiseSource noise) {
+        this(field, noise, 0);
+    }
+
+    /**
+     * Wind of a field with a source of gusts.
+     *
+     * @param span of the wing that feels them unequally [m]; 0 for none
+     */
+    public Gusts(Field field, NoiseSource noise, double span) {
         this.field = field;
         this.noise = noise;
-        lowWind = field.windAt(6.1);
+        this.span = span;
         towardsNorth = -Math.cos(field.windFrom());
         towardsEast = -Math.sin(field.windFrom());
+    }
+
+    /**
+     * Length of turbulence along and across the wind.
+     *
+     * @param height above ground [m]
+     * @return L_u = L_v [m]
+     */
+    public static double length(double height) {
+        double feet = feet(height);
+        return feet / Math.pow(0.177 + 0.000823 * feet, 1.2) * FOOT;
+    }
+
+    /**
+     * How much smaller gusts upwards are than gusts along the wind.
+     *
+     * @param height above ground [m]
+     * @return σ_w/σ_u [-]
+     */
+    public static double upwardShare(double height) {
+        return Math.pow(0.177 + 0.000823 * feet(height), 0.4);
+    }
+
+    private static double feet(double height) {
+        return Math.max(10, Math.min(1_000, height / FOOT));
+    }
+
+    /**
+     * @return size of gusts along the wind [m/s]
+     */
+    public double sigma() {
+        return (field.gust() - field.wind()) / 2.5;
     }
 
     /**
@@ -38,20 +88,49 @@ public final class Gusts {
      * @param airspeed [m/s]
      */
     public void advance(double step, double height, double airspeed) {
-        double h = Math.max(3, height);
-        double feet = h / 0.3048;
-        double longLength = feet / Math.pow(0.177 + 0.000823 * feet, 1.2) * 0.3048;
-        double sigma = (field.gust() - field.wind()) / 2.5;
-        double sigmaUp = Math.min(sigma, 0.1 * lowWind);
         double speed = Math.max(3, airspeed);
-        along = process(along, step, sigma, speed / longLength);
-        across = process(across, step, sigma, speed / longLength);
-        up = process(up, step, sigmaUp, speed / h);
+        double length = length(height);
+        double low = feet(height) * FOOT;
+        double sigma = sigma();
+        double sigmaUp = sigma * upwardShare(height);
+        along = first(along, step * speed / length, sigma);
+        across = sigma * acrossWind.advance(step * speed / length, noise);
+        up = sigmaUp * upwards.advance(step * speed / low, noise);
+        if (span > 0) {
+            // Φ_p of the same section, integrated: σ_p² = 0.8·π²/(8·b·L_w)·(π·L_w/4b)^⅓·σ_w²
+            double sigmaRoll = sigmaUp
+                    * Math.sqrt(0.8 * Math.PI * Math.PI / (8 * span * low) * Math.cbrt(Math.PI * low / (4 * span)));
+            roll = first(roll, step * speed * Math.PI / (4 * span), sigmaRoll);
+        }
     }
 
-    private double process(double value, double step, double sigma, double perSecond) {
-        double keep = Math.exp(-step * perSecond);
+    /** First-order process of variance sigma², steps in units of its time. */
+    private double first(double value, double steps, double sigma) {
+        double keep = Math.exp(-steps);
         return keep * value + sigma * Math.sqrt(1 - keep * keep) * noise.gaussian();
+    }
+
+    /**
+     * White noise through (1 + √3·τs)/(1 + τs)², of variance 1: y = √3·z₁ + (1 − √3)·z₂ with z₁ = n/(1 + τs) and
+     * z₂ = z₁/(1 + τs); both are moved on exactly, with their joint covariance over the step.
+     */
+    private static final class Second {
+        private double first;
+        private double second;
+
+        double advance(double k, NoiseSource noise) {
+            double keep = Math.exp(-k);
+            double square = keep * keep;
+            double q11 = (1 - square) / 2;
+            double q12 = (1 - square * (1 + 2 * k)) / 4;
+            double q22 = (1 - square * (1 + 2 * k + 2 * k * k)) / 4;
+            double root = Math.sqrt(q11);
+            double a = noise.gaussian();
+            double b = noise.gaussian();
+            second = keep * (second + k * first) + q12 / root * a + Math.sqrt(Math.max(0, q22 - q12 * q12 / q11)) * b;
+            first = keep * first + root * a;
+            return ROOT3 * first + (1 - ROOT3) * second;
+        }
     }
 
     /**
@@ -75,5 +154,12 @@ public final class Gusts {
      */
     public double down() {
         return -up;
+    }
+
+    /**
+     * @return turning of the air about the flight path, right side down positive [rad/s]
+     */
+    public double rollRate() {
+        return roll;
     }
 }

@@ -1,6 +1,7 @@
 package app.drachen.core.rehearsal;
 
 import app.drachen.core.aerodynamics.Stall;
+import app.drachen.core.aerodynamics.StripModel;
 import app.drachen.core.autopilot.Autopilot;
 import app.drachen.core.autopilot.Sticks;
 import app.drachen.core.controls.Output;
@@ -30,6 +31,10 @@ public final class Rehearsal {
     public static final double STEP = 0.005;
 
     private static final int STEPS_PER_ROW = 4;
+
+    /** Servos get a pulse 50 times a second, as is common practice. */
+    private static final int TICKS_PER_FRAME = 4;
+
     private static final double RELEASE_HEIGHT = 1.8;
     private static final double FAR = 3_000;
     private static final double HARD_SINK = 3.0;
@@ -63,16 +68,19 @@ public final class Rehearsal {
         refuse(setup);
         density = plan.field().density();
         NoiseSource noise = new NoiseSource(plan.seed());
-        throwSpeed = 8.0 + 0.5 * noise.gaussian();
+        throwSpeed = plan.throwSpeed().orElse(8.0 + 0.5 * noise.gaussian());
         double cruise = setup.modes().limits().cruiseSpeed();
         Trim.Result level = Trim.level(setup, cruise, density);
         double power = level instanceof Trim.Result.Trimmed t ? t.power() : 0.5;
         double alpha = level instanceof Trim.Result.Trimmed t ? t.alpha() : 0.06;
-        aircraft = new Aircraft(setup);
+        aircraft = new Aircraft(setup, new StripModel(setup, plan.error()), setup.massProperties());
         autopilot = new Autopilot(setup, power);
         pilot = new PilotModel(setup, plan.card(), plan.field(), power, alpha);
         sensed = new Sensed(setup.mount(), new NoiseSource(plan.seed() ^ 0x5EED5EED5EEDL));
-        gusts = new Gusts(plan.field(), new NoiseSource(plan.seed() ^ 0x61757374L));
+        gusts = new Gusts(
+                plan.field(),
+                new NoiseSource(plan.seed() ^ 0x61757374L),
+                setup.planform().span());
         pulses = new double[setup.controls().outputs().size()];
         log = new FlightLog.Builder(columns(setup.controls().outputs()));
         launch();
@@ -136,6 +144,7 @@ public final class Rehearsal {
             gusts.advance(STEP * STEPS_PER_ROW, aircraft.height(), aircraft.airspeed());
             windNorth = gusts.north(aircraft.height());
             windEast = gusts.east(aircraft.height());
+            aircraft.gust(gusts.rollRate());
         }
         FlightMode mode = chosen.orElse(pilot.mode());
         boolean handsOff = chosen.isPresent() && mode != FlightMode.MANUAL;
@@ -146,7 +155,9 @@ public final class Rehearsal {
                 moved.power());
         sensed.read(aircraft, STEP);
         autopilot.update(STEP, mode, received, sensed);
-        autopilot.mix(pulses);
+        if (ticks % TICKS_PER_FRAME == 0) {
+            autopilot.mix(pulses);
+        }
         aircraft.step(STEP, pulses, windNorth, windEast, gusts.down(), density);
         if (ticks % STEPS_PER_ROW == 0) {
             record(received);

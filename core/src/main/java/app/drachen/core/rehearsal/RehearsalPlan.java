@@ -1,8 +1,10 @@
 package app.drachen.core.rehearsal;
 
+import app.drachen.core.aerodynamics.ModelError;
 import app.drachen.core.air.Field;
 import app.drachen.core.cards.Card;
 import app.drachen.core.setup.Setup;
+import java.util.OptionalDouble;
 
 /**
  * What is to be rehearsed.
@@ -11,5 +13,22 @@ import app.drachen.core.setup.Setup;
  * @param card the card
  * @param field where and in what weather
  * @param seed of gusts, throw and sensor noise; the same seed flies the same flight
+ * @param throwSpeed speed of the throw over ground [m/s]; without it about 8 m/s, drawn from the seed
+ * @param error how the air differs from the drawing
  */
-public record RehearsalPlan(Setup setup, Card card, Field field, long seed) {}
+public record RehearsalPlan(
+        Setup setup, Card card, Field field, long seed, OptionalDouble throwSpeed, ModelError error) {
+    /** An aircraft as drawn, thrown as usual. */
+    public RehearsalPlan(Setup setup, Card card, Field field, long seed) {
+        this(setup, card, field, seed, OptionalDouble.empty(), ModelError.NONE);
+    }
+
+    /**
+     * The same plan with another throw.
+     *
+     * @param speed over ground [m/s]
+     */
+    public RehearsalPlan thrownAt(double speed) {
+        return new RehearsalPlan(setup, card, field, seed, OptionalDouble.of(speed), error);
+    }
+}

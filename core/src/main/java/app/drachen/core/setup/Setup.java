@@ -78,6 +78,11 @@ public record Setup(
         return airframe.tail() instanceof Tail.Vee vee && vee.inverted();
     }
 
+    /** The same aircraft under another name. */
+    public Setup withName(String newName) {
+        return new Setup(newName, note, airframe, parts, propulsion, controls, modes, mount, gains);
+    }
+
     public Setup withAirframe(Airframe newAirframe) {
         return new Setup(name, note, newAirframe, parts, propulsion, controls, modes, mount, gains);
     }
@@ -93,6 +98,24 @@ public record Setup(
             changed.add(part.name().equals(partName) ? change.apply(part) : part);
         }
         return withParts(changed);
+    }
+
+    /**
+     * The same set-up with the parts of a kind elsewhere.
+     *
+     * @param kind which parts
+     * @param aft how much further behind the nose [m]
+     * @param up how much higher [m]
+     */
+    public Setup withMoved(PartKind kind, double aft, double up) {
+        return withParts(parts.stream()
+                .map(p -> p.kind() == kind
+                        ? p.at(new Position(
+                                p.position().aft() + aft,
+                                p.position().right(),
+                                p.position().up() + up))
+                        : p)
+                .toList());
     }
 
     public Setup withPropulsion(Propulsion newPropulsion) {

@@ -33,9 +33,9 @@ class FlightTest {
         for (int i = 0; i < 12_000; i++) {
             body.step(0.005, pulses, 0, 0, 0, 1e-12);
         }
-        // closed form; the midpoint rule at 5 ms drifts with the square of step times rate
-        assertEquals(1, energy(m, body) / energy, 2e-3);
-        assertEquals(1, momentum(m, body) / momentum, 2e-3);
+        // closed form; 3 rad/s for a minute at 5 ms
+        assertEquals(1, energy(m, body) / energy, 1e-6);
+        assertEquals(1, momentum(m, body) / momentum, 1e-6);
         // and it falls as a stone does: ½·g·t² in a minute
         assertEquals(-0.5 * 9.80665 * 60 * 60, body.height() - 1_000, 2);
     }
@@ -112,7 +112,8 @@ class FlightTest {
             squares += along * along;
         }
         double mean = sum / n;
-        assertEquals(field.windAt(50), mean, 0.15);
+        // 8 000 s hold some 300 independent lengths: 3 standard errors
+        assertEquals(field.windAt(50), mean, 0.35);
         // σ = (gust − wind)/2.5 by definition of the model; correlated samples, so 8 %
         assertEquals(2.0, Math.sqrt(squares / n - mean * mean), 0.16);
     }

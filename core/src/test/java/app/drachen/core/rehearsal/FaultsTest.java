@@ -12,7 +12,6 @@ import app.drachen.core.cards.CardPlans;
 import app.drachen.core.cards.PassLimit.Measure;
 import app.drachen.core.cards.Verdict;
 import app.drachen.core.controls.Linkage;
-import app.drachen.core.controls.Output;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
@@ -163,18 +162,7 @@ class FaultsTest {
         double before = trim(sound, Measure.PITCH_TRIM);
         // the elevator's clevis turned by 30 µs: the trim needed moves by 30/500
         Setup shifted = sound.withControls(sound.controls()
-                .change(
-                        app.drachen.core.controls.Surface.ELEVATOR,
-                        o -> new Output(
-                                o.channel(),
-                                o.surface(),
-                                o.mix(),
-                                o.reversed(),
-                                o.centreMicros(),
-                                o.lowMicros(),
-                                o.highMicros(),
-                                o.neutralMicros() + 30,
-                                o.linkage())));
+                .change(app.drachen.core.controls.Surface.ELEVATOR, o -> o.withNeutral(o.neutralMicros() + 30)));
         assertEquals(-30.0 / 500, trim(shifted, Measure.PITCH_TRIM) - before, 0.012);
     }
 

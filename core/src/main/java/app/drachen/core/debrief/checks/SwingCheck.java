@@ -14,9 +14,12 @@ import java.util.Optional;
 
 /** TUNE-R10: no standing swing in any stabilised mode; names the gain to blame (TUNE-A11). */
 public final class SwingCheck implements DebriefCheck {
+    /** Id of its findings. */
+    public static final String ID = "TUNE-R10";
+
     @Override
     public String id() {
-        return "TUNE-R10";
+        return ID;
     }
 
     @Override

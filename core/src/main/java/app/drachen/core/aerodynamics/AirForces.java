@@ -1,0 +1,61 @@
+package app.drachen.core.aerodynamics;
+
+/**
+ * Force and moment of the air on an aircraft about its centre of gravity, in body axes x forward, y right, z down.
+ *
+ * <p>Implementations keep their results in themselves, so that a step of a simulation allocates nothing; they are not
+ * safe for use by several threads.
+ */
+public interface AirForces {
+    /**
+     * Computes force and moment.
+     *
+     * @param u velocity through the air, body x [m/s]
+     * @param v velocity through the air, body y [m/s]
+     * @param w velocity through the air, body z [m/s]
+     * @param p roll rate through the air [rad/s]
+     * @param q pitch rate [rad/s]
+     * @param r yaw rate [rad/s]
+     * @param density [kg/m³]
+     * @param deflections of the outputs, trailing edge down positive [rad]
+     */
+    void compute(double u, double v, double w, double p, double q, double r, double density, double[] deflections);
+
+    /**
+     * Tells what the propeller does to the air behind it, before {@link #compute}.
+     *
+     * @param thrust [N]
+     * @param density [kg/m³]
+     */
+    default void propeller(double thrust, double density) {}
+
+    /**
+     * @return force along body x [N]
+     */
+    double forceX();
+
+    /**
+     * @return force along body y [N]
+     */
+    double forceY();
+
+    /**
+     * @return force along body z [N]
+     */
+    double forceZ();
+
+    /**
+     * @return moment about body x [N m]
+     */
+    double momentX();
+
+    /**
+     * @return moment about body y [N m]
+     */
+    double momentY();
+
+    /**
+     * @return moment about body z [N m]
+     */
+    double momentZ();
+}

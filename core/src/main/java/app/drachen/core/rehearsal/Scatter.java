@@ -1,0 +1,163 @@
+package app.drachen.core.rehearsal;
+
+import app.drachen.core.aerodynamics.ModelError;
+import app.drachen.core.airframe.Part;
+import app.drachen.core.airframe.PartKind;
+import app.drachen.core.airframe.Position;
+import app.drachen.core.cards.PassLimit.Measure;
+import app.drachen.core.cards.Verdict;
+import app.drachen.core.controls.ControlSetup;
+import app.drachen.core.controls.Output;
+import app.drachen.core.debrief.Debrief;
+import app.drachen.core.math.NoiseSource;
+import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.working.Source;
+import app.drachen.core.working.Working;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * One card flown many times, each time with other gusts and another throw, by an aircraft that differs a little from its
+ * drawing.
+ *
+ * <p>Source: own estimate of one standard deviation: part masses 2 %, the pack's place 4 mm, neutral pulses 8 µs, and the
+ * air by {@link ModelError}; drawn normal and cut at 2.5. Shares with the interval of E. B. Wilson, Journal of the American
+ * Statistical Association 22, 1927.
+ *
+ * @param flights what happened, in order
+ */
+public record Scatter(List<Flight> flights) {
+    private static final double TWO_SIDED_95 = 1.959964;
+
+    public Scatter {
+        flights = List.copyOf(flights);
+    }
+
+    /**
+     * One of the flights.
+     *
+     * @param number from 0
+     * @param outcome how it ended
+     * @param verdicts the limits
+     */
+    public record Flight(int number, Outcome outcome, List<Verdict> verdicts) {
+        public Flight {
+            verdicts = List.copyOf(verdicts);
+        }
+
+        /** Whether it came down whole with every limit kept. */
+        public boolean passed() {
+            return outcome.whole() && verdicts.stream().allMatch(Verdict::passed);
+        }
+    }
+
+    /**
+     * Flies one of them; the same plan and number fly the same flight on any thread.
+     *
+     * @param plan the plan of the aircraft as drawn
+     * @param number which, from 0; 0 is the aircraft as drawn
+     */
+    public static Flight fly(RehearsalPlan plan, int number) {
+        Rehearsal rehearsal = new Rehearsal(number == 0 ? plan : drawn(plan, number));
+        rehearsal.finish();
+        // the debrief knows the drawing, not what was built
+        Debrief debrief = Debrief.of(rehearsal.log(), plan.setup(), plan.field().density());
+        return new Flight(number, rehearsal.outcome().orElseThrow(), Verdict.of(plan.card(), debrief.flight()));
+    }
+
+    static RehearsalPlan drawn(RehearsalPlan plan, int number) {
+        NoiseSource noise = new NoiseSource(plan.seed() * 0x9E3779B97F4A7C15L + number);
+        List<Part> parts = new ArrayList<>();
+        for (Part part : plan.setup().parts()) {
+            Part other = part.withMass(part.mass() * (1 + 0.02 * normal(noise)));
+            double aft = part.kind() == PartKind.PACK ? 0.004 * normal(noise) : 0;
+            Position at = other.position();
+            parts.add(other.at(new Position(at.aft() + aft, at.right(), at.up())));
+        }
+        ControlSetup controls = plan.setup().controls();
+        for (Output output : plan.setup().controls().surfaces()) {
+            double neutral = output.neutralMicros() + 8 * normal(noise);
+            controls = controls.change(output.surface(), o -> o.withNeutral(neutral));
+        }
+        Setup setup = plan.setup().withParts(parts).withControls(controls);
+        ModelError error =
+                new ModelError(1 + 0.05 * normal(noise), 1 + 0.125 * normal(noise), 1 + 0.05 * normal(noise));
+        return new RehearsalPlan(
+                setup, plan.card(), plan.field(), plan.seed() + 7_919L * number, plan.throwSpeed(), error);
+    }
+
+    private static double normal(NoiseSource noise) {
+        return Math.max(-2.5, Math.min(2.5, noise.gaussian()));
+    }
+
+    /** Shares and measures with their spread. */
+    public List<Working> workings() {
+        List<Working> all = new ArrayList<>();
+        all.add(share(
+                "Came down whole",
+                flights.stream().filter(f -> f.outcome().whole()).count()));
+        all.add(share(
+                "Kept every limit", flights.stream().filter(Flight::passed).count()));
+        Map<Measure, List<Double>> measured = new EnumMap<>(Measure.class);
+        for (Flight flight : flights) {
+            for (Verdict verdict : flight.verdicts()) {
+                verdict.measured().filter(Double::isFinite).ifPresent(m -> measured.computeIfAbsent(
+                                verdict.limit().id(), k -> new ArrayList<>())
+                        .add(m));
+            }
+        }
+        measured.forEach((measure, values) -> flights.get(0).verdicts().stream()
+                .filter(v -> v.limit().id() == measure)
+                .findFirst()
+                .ifPresent(v -> all.add(measure(v, values))));
+        return all;
+    }
+
+    private Working share(String name, long count) {
+        int n = flights.size();
+        double p = (double) count / n;
+        double z = TWO_SIDED_95;
+        double middle = (p + z * z / (2 * n)) / (1 + z * z / n);
+        double half = z / (1 + z * z / n) * Math.sqrt(p * (1 - p) / n + z * z / (4.0 * n * n));
+        return Working.of(
+                        "MAIDEN-S1",
+                        name,
+                        p,
+                        Quantity.SHARE,
+                        "share of the flights; band of Wilson, 95 %",
+                        new Source.Published(
+                                "E. B. Wilson",
+                                "Probable inference, the law of succession, and statistical inference",
+                                1927),
+                        Working.in("flights", n, Quantity.COUNT),
+                        Working.in("of them so", count, Quantity.COUNT))
+                .within(Math.max(0, middle - half), Math.min(1, middle + half));
+    }
+
+    private static Working measure(Verdict verdict, List<Double> values) {
+        List<Double> sorted = values.stream().sorted().toList();
+        Working limit = verdict.limit().working();
+        return Working.of(
+                        "MAIDEN-S2",
+                        verdict.limit().id().label(),
+                        at(sorted, 0.5),
+                        limit.quantity(),
+                        "median of the flights that showed it; band of 9 in 10",
+                        Source.ARITHMETIC,
+                        Working.in("flights", sorted.size(), Quantity.COUNT))
+                .within(at(sorted, 0.05), at(sorted, 0.95));
+    }
+
+    private static double at(List<Double> sorted, double share) {
+        return sorted.get((int) Math.round(share * (sorted.size() - 1)));
+    }
+
+    /** The first flight that did not come down whole, if there is one. */
+    public Optional<Flight> firstLost() {
+        return flights.stream().filter(f -> !f.outcome().whole()).findFirst();
+    }
+}
