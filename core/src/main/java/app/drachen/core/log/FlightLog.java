@@ -1,9 +1,8 @@
 package app.drachen.core.log;
 
-import app.drachen.core.math.Statistics;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /**
@@ -11,12 +10,53 @@ import java.util.Set;
  * rise strictly.
  */
 public final class FlightLog {
-    private final Map<LogColumn, double[]> columns;
-    private final int rows;
+    private static final Samples NONE = new Samples().frozen(0);
 
-    private FlightLog(Map<LogColumn, double[]> columns, int rows) {
+    private final Map<LogColumn, Samples> columns;
+    private final Samples times;
+    private final int rows;
+    private final OptionalDouble start;
+
+    private FlightLog(Map<LogColumn, Samples> columns, int rows, OptionalDouble start) {
         this.columns = columns;
+        this.times = columns.get(LogColumn.TIME);
         this.rows = rows;
+        this.start = start;
+    }
+
+    /**
+     * When time 0 was.
+     *
+     * @return seconds since 1970-01-01 UTC [s]; empty if the log does not tell
+     */
+    public OptionalDouble start() {
+        return start;
+    }
+
+    /**
+     * The same log with the date of its time 0.
+     *
+     * @param epochSeconds since 1970-01-01 UTC [s]
+     */
+    public FlightLog startedAt(double epochSeconds) {
+        return new FlightLog(columns, rows, OptionalDouble.of(epochSeconds));
+    }
+
+    /**
+     * The same log with a column set.
+     *
+     * @param column any but the time
+     * @param values one for each row [SI unit of the column]; copied
+     * @throws IllegalArgumentException if it is the time or the number of rows differs
+     */
+    public FlightLog with(LogColumn column, double[] values) {
+        if (column == LogColumn.TIME || values.length != rows) {
+            throw new IllegalArgumentException(
+                    column.id() + " has " + values.length + " samples for " + rows + " rows, or is the time");
+        }
+        Map<LogColumn, Samples> more = new EnumMap<>(columns);
+        more.put(column, Samples.of(values));
+        return new FlightLog(more, rows, start);
     }
 
     /** Number of rows. */
@@ -41,8 +81,8 @@ public final class FlightLog {
      * @return the value [SI unit of the column]; NaN without a sample or column
      */
     public double value(LogColumn column, int row) {
-        double[] values = columns.get(column);
-        return values == null ? Double.NaN : values[row];
+        Samples values = columns.get(column);
+        return values == null ? Double.NaN : values.get(row);
     }
 
     /**
@@ -51,13 +91,7 @@ public final class FlightLog {
      * @return the values [SI unit of the column]; all NaN without the column
      */
     public double[] values(LogColumn column) {
-        double[] values = columns.get(column);
-        if (values == null) {
-            double[] none = new double[rows];
-            Arrays.fill(none, Double.NaN);
-            return none;
-        }
-        return values.clone();
+        return columns.getOrDefault(column, NONE).copy(rows);
     }
 
     /**
@@ -69,15 +103,24 @@ public final class FlightLog {
      * @return mean of the samples there [SI unit of the column]; NaN without samples or column
      */
     public double mean(LogColumn column, int from, int to) {
-        double[] values = columns.get(column);
-        return values == null ? Double.NaN : Statistics.mean(values, from, to);
+        Samples values = columns.get(column);
+        double sum = 0;
+        int n = 0;
+        for (int row = from; values != null && row < to; row++) {
+            double value = values.get(row);
+            if (!Double.isNaN(value)) {
+                sum += value;
+                n++;
+            }
+        }
+        return n == 0 ? Double.NaN : sum / n;
     }
 
     /**
      * @return time of a row [s]
      */
     public double time(int row) {
-        return value(LogColumn.TIME, row);
+        return times.get(row);
     }
 
     /**
@@ -94,23 +137,32 @@ public final class FlightLog {
      * @return 0 to rows
      */
     public int rowAt(double time) {
-        double[] times = columns.get(LogColumn.TIME);
-        int found = Arrays.binarySearch(times, 0, rows, time);
-        return found >= 0 ? found : -found - 1;
+        int low = 0;
+        int high = rows;
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (times.get(middle) < time) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 
     /** Collects rows. Not for several threads. */
     public static final class Builder {
-        private final Map<LogColumn, double[]> columns = new EnumMap<>(LogColumn.class);
+        private final Map<LogColumn, Samples> columns = new EnumMap<>(LogColumn.class);
+        private final Samples times = new Samples();
+        private double last = Double.NEGATIVE_INFINITY;
         private int rows;
-        private int room = 1024;
 
         /** Starts a log with these columns; the time is always among them. */
         public Builder(Set<LogColumn> wanted) {
-            columns.put(LogColumn.TIME, new double[room]);
             for (LogColumn column : wanted) {
-                columns.put(column, new double[room]);
+                columns.put(column, new Samples());
             }
+            columns.put(LogColumn.TIME, times);
         }
 
         /**
@@ -120,17 +172,11 @@ public final class FlightLog {
          * @throws IllegalArgumentException if the time does not rise
          */
         public void row(double time) {
-            if (rows > 0 && !(time > columns.get(LogColumn.TIME)[rows - 1])) {
+            if (!(time > last)) {
                 throw new IllegalArgumentException("time " + time + " s does not rise");
             }
-            if (rows == room) {
-                room *= 2;
-                columns.replaceAll((column, values) -> Arrays.copyOf(values, room));
-            }
-            for (double[] values : columns.values()) {
-                values[rows] = Double.NaN;
-            }
-            columns.get(LogColumn.TIME)[rows] = time;
+            times.set(rows, time);
+            last = time;
             rows++;
         }
 
@@ -141,9 +187,9 @@ public final class FlightLog {
          * @param value [SI unit of the column]
          */
         public Builder put(LogColumn column, double value) {
-            double[] values = columns.get(column);
+            Samples values = columns.get(column);
             if (values != null) {
-                values[rows - 1] = value;
+                values.set(rows - 1, value);
             }
             return this;
         }
@@ -154,9 +200,9 @@ public final class FlightLog {
 
         /** The log so far. */
         public FlightLog build() {
-            Map<LogColumn, double[]> cut = new EnumMap<>(LogColumn.class);
-            columns.forEach((column, values) -> cut.put(column, Arrays.copyOf(values, rows)));
-            return new FlightLog(cut, rows);
+            Map<LogColumn, Samples> frozen = new EnumMap<>(LogColumn.class);
+            columns.forEach((column, values) -> frozen.put(column, values.frozen(rows)));
+            return new FlightLog(frozen, rows, OptionalDouble.empty());
         }
     }
 }

@@ -40,7 +40,26 @@ public enum LogColumn {
     OUT_6("out6", "Output 6", "us", Quantity.PULSE, 500, 2_500),
     OUT_7("out7", "Output 7", "us", Quantity.PULSE, 500, 2_500),
     OUT_8("out8", "Output 8", "us", Quantity.PULSE, 500, 2_500),
-    STEP("step", "Step of the card", "", Quantity.COUNT, 0, 99);
+    STEP("step", "Step of the card", "", Quantity.COUNT, 0, 99),
+    ARMED("armed", "Armed", "", Quantity.COUNT, 0, 1),
+    LATITUDE("lat", "Latitude", "rad", Quantity.COORDINATE, -Math.PI / 2, Math.PI / 2),
+    LONGITUDE("lon", "Longitude", "rad", Quantity.COORDINATE, -Math.PI, Math.PI),
+    SATELLITE_HEIGHT("satHeight", "Satellite height", "m", Quantity.HEIGHT, -1_000, 50_000),
+    SATELLITES("sats", "Satellites", "", Quantity.COUNT, 0, 99),
+    DILUTION("hdop", "Dilution of position", "", Quantity.NUMBER, 0, 100),
+    STRENGTH("strength", "Signal strength", "dBm", Quantity.LEVEL, -150, 40),
+    WANTED_HEADING("yawWanted", "Wanted heading", "rad", Quantity.BEARING, -Math.PI, 2 * Math.PI),
+    WANTED_HEIGHT("heightWanted", "Wanted height", "m", Quantity.HEIGHT, -500, 10_000),
+    WANTED_AIRSPEED("airspeedWanted", "Wanted airspeed", "m/s", Quantity.SPEED, 0, 150),
+    WIND_NORTH("windNorth", "Wind towards north", "m/s", Quantity.SPEED, -60, 60),
+    WIND_EAST("windEast", "Wind towards east", "m/s", Quantity.SPEED, -60, 60),
+    ACCELERATION_X("accelX", "Acceleration forward", "m/s²", Quantity.ACCELERATION, -400, 400),
+    ACCELERATION_Y("accelY", "Acceleration right", "m/s²", Quantity.ACCELERATION, -400, 400),
+    ACCELERATION_Z("accelZ", "Acceleration down", "m/s²", Quantity.ACCELERATION, -400, 400),
+    ROTATION("rotation", "Motor speed", "rad/s", Quantity.ROTATION, 0, 12_000),
+    MOTOR_TEMPERATURE("tempMotor", "Motor temperature", "K", Quantity.TEMPERATURE, 220, 500),
+    CONTROLLER_TEMPERATURE("tempController", "Controller temperature", "K", Quantity.TEMPERATURE, 220, 500),
+    LEG("leg", "Leg of the route", "", Quantity.COUNT, 0, 9_999);
 
     private final String id;
     private final String meaning;
@@ -66,6 +85,20 @@ public enum LogColumn {
         return meaning;
     }
 
+    /**
+     * @return least plausible value [SI unit of the column]
+     */
+    public double low() {
+        return low;
+    }
+
+    /**
+     * @return greatest plausible value [SI unit of the column]
+     */
+    public double high() {
+        return high;
+    }
+
     public Quantity quantity() {
         return quantity;
     }
@@ -82,6 +115,15 @@ public enum LogColumn {
      */
     public boolean plausible(double value) {
         return Double.isNaN(value) || (low <= value && value <= high);
+    }
+
+    /**
+     * How finely the column is kept: positions to 0.1 mm on the ground, all else to a millionth.
+     *
+     * @return steps in one of its unit [1/SI unit of the column]
+     */
+    public double perUnit() {
+        return quantity == Quantity.COORDINATE ? 1e11 : 1e6;
     }
 
     /** The range in words, for messages. */

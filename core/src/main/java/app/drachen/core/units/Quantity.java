@@ -16,37 +16,59 @@ import java.util.Optional;
  */
 public enum Quantity {
     NUMBER(Unit.of("", 1, 2)),
+    NUMBER_FINE(Unit.of("", 1, 4)),
     COUNT(Unit.of("", 1, 0)),
     SHARE(Unit.of("%", 0.01, 0)),
     SHARE_FINE(Unit.of("%", 0.01, 1)),
-    ANGLE(Unit.of("°", Math.PI / 180, 1)),
-    BEARING(Unit.of("°", Math.PI / 180, 0)),
-    ANGULAR_RATE(Unit.of("°/s", Math.PI / 180, 0)),
-    SPAN(Unit.of("m", 1, 2), Unit.of("in", 0.0254, 1), Unit.of("mm", 1e-3, 0), Unit.of("cm", 1e-2, 1)),
+    ANGLE(Unit.of("°", Math.PI / 180, 1), Unit.of("°", Math.PI / 180, 1), Unit.of("rad", 1, 3)),
+    BEARING(Unit.of("°", Math.PI / 180, 0), Unit.of("°", Math.PI / 180, 0), Unit.of("rad", 1, 3)),
+    ANGULAR_RATE(Unit.of("°/s", Math.PI / 180, 0), Unit.of("°/s", Math.PI / 180, 0), Unit.of("rad/s", 1, 2)),
+    SPAN(
+            Unit.of("m", 1, 2),
+            Unit.of("in", 0.0254, 1),
+            Unit.of("mm", 1e-3, 0),
+            Unit.of("cm", 1e-2, 1),
+            Unit.of("ft", 0.3048, 2)),
     LENGTH(Unit.of("mm", 1e-3, 0), Unit.of("in", 0.0254, 2), Unit.of("cm", 1e-2, 1), Unit.of("m", 1, 3)),
     HEIGHT(Unit.of("m", 1, 0), Unit.of("ft", 0.3048, 0)),
-    DISTANCE(Unit.of("m", 1, 0), Unit.of("ft", 0.3048, 0), Unit.of("km", 1e3, 2)),
-    AREA(Unit.of("dm²", 1e-2, 1), Unit.of("in²", 0.0254 * 0.0254, 0), Unit.of("m²", 1, 3)),
-    MASS(Unit.of("g", 1e-3, 0), Unit.of("oz", 0.45359237 / 16, 1), Unit.of("kg", 1, 3)),
+    DISTANCE(Unit.of("m", 1, 0), Unit.of("ft", 0.3048, 0), Unit.of("km", 1e3, 2), Unit.of("mi", 1609.344, 2)),
+    AREA(Unit.of("dm²", 1e-2, 1), Unit.of("in²", 0.0254 * 0.0254, 0), Unit.of("m²", 1, 3), Unit.of("cm²", 1e-4, 0)),
+    MASS(Unit.of("g", 1e-3, 0), Unit.of("oz", 0.45359237 / 16, 1), Unit.of("kg", 1, 3), Unit.of("lb", 0.45359237, 2)),
     WING_LOADING(Unit.of("g/dm²", 0.1, 1), Unit.of("oz/ft²", 0.45359237 / 16 / (0.3048 * 0.3048), 1)),
     INERTIA(Unit.of("kg m²", 1, 4), Unit.of("lb ft²", 0.45359237 * 0.3048 * 0.3048, 3)),
-    SPEED(Unit.of("m/s", 1, 1), Unit.of("mph", 1609.344 / 3600, 1), Unit.of("km/h", 1 / 3.6, 0)),
-    CLIMB(Unit.of("m/s", 1, 1), Unit.of("ft/s", 0.3048, 1)),
+    SPEED(
+            Unit.of("m/s", 1, 1),
+            Unit.of("mph", 1609.344 / 3600, 1),
+            Unit.of("km/h", 1 / 3.6, 0),
+            Unit.of("kn", 1852.0 / 3600, 1),
+            Unit.of("ft/s", 0.3048, 1)),
+    CLIMB(Unit.of("m/s", 1, 1), Unit.of("ft/s", 0.3048, 1), Unit.of("ft/min", 0.3048 / 60, 0)),
     LOAD_FACTOR(Unit.of("g", 1, 2)),
     ACCELERATION(Unit.of("m/s²", 1, 2), Unit.of("ft/s²", 0.3048, 1)),
     DENSITY(Unit.of("kg/m³", 1, 4), Unit.of("lb/ft³", 0.45359237 / (0.3048 * 0.3048 * 0.3048), 4)),
-    TEMPERATURE(new Unit("°C", 1, 273.15, 0), new Unit("°F", 5.0 / 9, 459.67 * 5 / 9, 0)),
-    PRESSURE(Unit.of("hPa", 100, 0), Unit.of("inHg", 3386.389, 2)),
+    TEMPERATURE(new Unit("°C", 1, 273.15, 0), new Unit("°F", 5.0 / 9, 459.67 * 5 / 9, 0), Unit.of("K", 1, 1)),
+    PRESSURE(Unit.of("hPa", 100, 0), Unit.of("inHg", 3386.389, 2), Unit.of("Pa", 1, 0), Unit.of("kPa", 1e3, 2)),
     PULSE(Unit.of("µs", 1, 0)),
-    TIME(Unit.of("s", 1, 1), Unit.of("s", 1, 1), Unit.of("min", 60, 1)),
+    TIME(Unit.of("s", 1, 1), Unit.of("s", 1, 1), Unit.of("min", 60, 1), Unit.of("h", 3600, 2), Unit.of("ms", 1e-3, 0)),
+    TIME_FINE(Unit.of("s", 1, 3), Unit.of("s", 1, 3), Unit.of("ms", 1e-3, 0)),
     CHARGE(Unit.of("mAh", 3.6, 0), Unit.of("mAh", 3.6, 0), Unit.of("Ah", 3600, 2)),
     CURRENT(Unit.of("A", 1, 1)),
     VOLTAGE(Unit.of("V", 1, 2)),
     RESISTANCE(Unit.of("mΩ", 1e-3, 0), Unit.of("mΩ", 1e-3, 0), Unit.of("Ω", 1, 3)),
     SPEED_CONSTANT(Unit.of("rpm/V", Math.PI / 30, 0)),
-    POWER(Unit.of("W", 1, 0)),
+    POWER(Unit.of("W", 1, 0), Unit.of("W", 1, 0), Unit.of("mW", 1e-3, 0), Unit.of("kW", 1e3, 2)),
+    POWER_FINE(Unit.of("W", 1, 2), Unit.of("W", 1, 2), Unit.of("mW", 1e-3, 0)),
+    TORQUE(Unit.of("N\u00a0m", 1, 3), Unit.of("ozf\u00a0in", 0.45359237 / 16 * 9.80665 * 0.0254, 1)),
+    CONSUMPTION(Unit.of("mAh/km", 3.6e-3, 1), Unit.of("mAh/mi", 3.6 / 1609.344, 1)),
+    WAY_ENERGY(Unit.of("Wh/km", 3.6, 3), Unit.of("Wh/mi", 3600 / 1609.344, 3)),
+    DECIBEL(Unit.of("dB", 1, 1)),
+    RADIO(Unit.of("MHz", 1e6, 1), Unit.of("MHz", 1e6, 1), Unit.of("GHz", 1e9, 3), Unit.of("kHz", 1e3, 0)),
     FORCE(Unit.of("N", 1, 1), Unit.of("ozf", 0.45359237 / 16 * 9.80665, 1)),
     FREQUENCY(Unit.of("Hz", 1, 2)),
+    PER_SECOND(Unit.of("1/s", 1, 3)),
+    ROTATION(Unit.of("rpm", Math.PI / 30, 0)),
+    LEVEL(Unit.of("dBm", 1, 0)),
+    COORDINATE(Unit.of("°", Math.PI / 180, 6)),
     PER_RADIAN(Unit.of("1/rad", 1, 2));
 
     private static final char OPEN = '\u27e6';
@@ -168,13 +190,76 @@ public enum Quantity {
                         "\u201c" + symbol + "\u201d does not belong here; use " + understood()));
     }
 
+    /**
+     * The SI unit in which values of this quantity are kept.
+     *
+     * @return its symbol, empty for plain numbers
+     */
+    public String si() {
+        return switch (this) {
+            case NUMBER, NUMBER_FINE, COUNT, SHARE, SHARE_FINE -> "";
+            case ANGLE, BEARING, COORDINATE -> "rad";
+            case ANGULAR_RATE, ROTATION -> "rad/s";
+            case SPAN, LENGTH, HEIGHT, DISTANCE -> "m";
+            case AREA -> "m²";
+            case MASS -> "kg";
+            case WING_LOADING -> "kg/m²";
+            case INERTIA -> "kg m²";
+            case SPEED, CLIMB -> "m/s";
+            case LOAD_FACTOR -> "";
+            case ACCELERATION -> "m/s²";
+            case DENSITY -> "kg/m³";
+            case TEMPERATURE -> "K";
+            case PRESSURE -> "Pa";
+            case PULSE -> "µs";
+            case TIME, TIME_FINE -> "s";
+            case CHARGE -> "C";
+            case CURRENT -> "A";
+            case VOLTAGE -> "V";
+            case RESISTANCE -> "Ω";
+            case SPEED_CONSTANT -> "rad/(V s)";
+            case POWER, POWER_FINE -> "W";
+            case TORQUE -> "N m";
+            case CONSUMPTION -> "C/m";
+            case WAY_ENERGY -> "J/m";
+            case DECIBEL -> "dB";
+            case LEVEL -> "dBm";
+            case FORCE -> "N";
+            case FREQUENCY, RADIO -> "Hz";
+            case PER_SECOND -> "1/s";
+            case PER_RADIAN -> "1/rad";
+        };
+    }
+
     private Optional<Unit> find(String symbol, UnitSystem system) {
         if (symbol.isEmpty()) {
             return Optional.of(unit(system));
         }
+        return exact(symbol).or(() -> exact(plain(symbol)));
+    }
+
+    /** What a keyboard can write, in the signs of the units. */
+    private String plain(String symbol) {
+        String signs = symbol.replace("deg", "°")
+                .replace("2", "²")
+                .replace("3", "³")
+                .replace("us", "µs")
+                .replace("\u03bcs", "µs")
+                .replace("mohm", "mΩ")
+                .replace("ohm", "Ω")
+                .replace("pct", "%");
+        String known = signs.equals("mps") ? "m/s" : signs.equals("kmh") ? "km/h" : signs.equals("kt") ? "kn" : signs;
+        return this == TEMPERATURE && (known.equals("C") || known.equals("F")) ? "°" + known : known;
+    }
+
+    private Optional<Unit> exact(String symbol) {
         return java.util.stream.Stream.concat(java.util.stream.Stream.of(metric, imperial), also.stream())
-                .filter(unit -> unit.symbol().equals(symbol))
+                .filter(unit -> bare(unit.symbol()).equals(bare(symbol)))
                 .findFirst();
+    }
+
+    private static String bare(String symbol) {
+        return symbol.replaceAll("[ \u00a0]", "");
     }
 
     private String understood() {

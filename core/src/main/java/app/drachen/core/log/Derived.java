@@ -1,0 +1,167 @@
+package app.drachen.core.log;
+
+import app.drachen.core.geodesy.GeodeticPosition;
+import app.drachen.core.geodesy.LocalGrid;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Columns that follow from others of the same log: metres from home from positions, height above the start from
+ * satellite heights, ground speed and course from positions, climb from heights.
+ *
+ * <p>Source: definitions; speeds and climb are central differences over about 2 s where positions come at 1 Hz or
+ * faster. Satellite heights are metres off, pressure heights preferred (common practice).
+ *
+ * @param log the log with what could be worked out
+ * @param worked what was worked out, one sentence each
+ */
+public record Derived(FlightLog log, List<String> worked) {
+    /** Half of the stretch over which speeds are taken [s]. */
+    private static final double REACH = 1.0;
+
+    public Derived {
+        worked = List.copyOf(worked);
+    }
+
+    /** Works out what is missing. */
+    public static Derived of(FlightLog log) {
+        List<String> worked = new ArrayList<>();
+        FlightLog full = positions(log, worked);
+        full = height(full, worked);
+        full = speed(full, worked);
+        full = climb(full, worked);
+        return new Derived(full, worked);
+    }
+
+    /** The first position of a log that has any. */
+    public static Optional<GeodeticPosition> firstFix(FlightLog log) {
+        for (int row = 0; row < log.rows(); row++) {
+            double latitude = log.value(LogColumn.LATITUDE, row);
+            double longitude = log.value(LogColumn.LONGITUDE, row);
+            boolean none = latitude == 0 && longitude == 0;
+            if (!Double.isNaN(latitude) && !Double.isNaN(longitude) && !none) {
+                return Optional.of(new GeodeticPosition(latitude, longitude));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static FlightLog positions(FlightLog log, List<String> worked) {
+        Optional<GeodeticPosition> home = firstFix(log);
+        if (log.has(LogColumn.NORTH) || home.isEmpty()) {
+            return log;
+        }
+        LocalGrid grid = new LocalGrid(home.get());
+        double[] north = nothing(log);
+        double[] east = nothing(log);
+        double lastLatitude = Double.NaN;
+        double lastLongitude = Double.NaN;
+        LocalGrid.Metres at = new LocalGrid.Metres(Double.NaN, Double.NaN);
+        for (int row = 0; row < log.rows(); row++) {
+            double latitude = log.value(LogColumn.LATITUDE, row);
+            double longitude = log.value(LogColumn.LONGITUDE, row);
+            boolean none = Double.isNaN(latitude) || Double.isNaN(longitude) || latitude == 0 && longitude == 0;
+            if (none) {
+                continue;
+            }
+            if (latitude != lastLatitude || longitude != lastLongitude) {
+                at = grid.metres(latitude, longitude);
+                lastLatitude = latitude;
+                lastLongitude = longitude;
+            }
+            boolean near = Math.hypot(at.north(), at.east()) < 1e6;
+            north[row] = near ? at.north() : Double.NaN;
+            east[row] = near ? at.east() : Double.NaN;
+        }
+        worked.add("north and east are worked out from the positions; home is the first fix");
+        return log.with(LogColumn.NORTH, north).with(LogColumn.EAST, east);
+    }
+
+    private static FlightLog height(FlightLog log, List<String> worked) {
+        if (log.has(LogColumn.HEIGHT) || !log.has(LogColumn.SATELLITE_HEIGHT)) {
+            return log;
+        }
+        double[] heights = log.values(LogColumn.SATELLITE_HEIGHT);
+        double start =
+                Arrays.stream(heights).filter(h -> !Double.isNaN(h)).findFirst().orElse(0);
+        for (int row = 0; row < heights.length; row++) {
+            heights[row] -= start;
+        }
+        worked.add("height is counted from the first satellite height");
+        return log.with(LogColumn.HEIGHT, heights);
+    }
+
+    private static FlightLog speed(FlightLog log, List<String> worked) {
+        boolean missing = !log.has(LogColumn.GROUND_SPEED) || !log.has(LogColumn.COURSE);
+        if (!missing || !log.has(LogColumn.NORTH) || !log.has(LogColumn.EAST)) {
+            return log;
+        }
+        double[] north = slopes(log, LogColumn.NORTH);
+        double[] east = slopes(log, LogColumn.EAST);
+        double[] speed = nothing(log);
+        double[] course = nothing(log);
+        for (int row = 0; row < log.rows(); row++) {
+            speed[row] = Math.hypot(north[row], east[row]);
+            double along = Math.atan2(east[row], north[row]);
+            course[row] = along < 0 ? along + 2 * Math.PI : along;
+        }
+        worked.add("ground speed and course are worked out from the positions");
+        FlightLog full = log.has(LogColumn.GROUND_SPEED) ? log : log.with(LogColumn.GROUND_SPEED, speed);
+        return full.has(LogColumn.COURSE) ? full : full.with(LogColumn.COURSE, course);
+    }
+
+    private static FlightLog climb(FlightLog log, List<String> worked) {
+        if (log.has(LogColumn.CLIMB) || !log.has(LogColumn.HEIGHT)) {
+            return log;
+        }
+        worked.add("climb is worked out from the heights");
+        return log.with(LogColumn.CLIMB, slopes(log, LogColumn.HEIGHT));
+    }
+
+    private static double[] nothing(FlightLog log) {
+        double[] none = new double[log.rows()];
+        Arrays.fill(none, Double.NaN);
+        return none;
+    }
+
+    /**
+     * Rates of change by differences between the samples nearest to 1 s before and after, and no more than 30 s apart.
+     *
+     * @return [unit of the column per second], NaN where there are no two samples
+     */
+    private static double[] slopes(FlightLog log, LogColumn column) {
+        double[] values = log.values(column);
+        double[] slopes = nothing(log);
+        int from = 0;
+        int to = 0;
+        for (int row = 0; row < values.length; row++) {
+            double time = log.time(row);
+            while (from < row && log.time(from) < time - REACH) {
+                from++;
+            }
+            while (to < values.length - 1 && log.time(to) < time + REACH) {
+                to++;
+            }
+            int first = sampled(values, from, row, 1);
+            int last = sampled(values, to, row, -1);
+            if (from == row && row > 0 && first == row) {
+                first = sampled(values, row - 1, Math.max(0, row - 200), -1);
+            }
+            if (first >= 0 && last > first && log.time(last) - log.time(first) <= 30) {
+                slopes[row] = (values[last] - values[first]) / (log.time(last) - log.time(first));
+            }
+        }
+        return slopes;
+    }
+
+    private static int sampled(double[] values, int from, int to, int step) {
+        for (int row = from; step > 0 ? row <= to : row >= to; row += step) {
+            if (!Double.isNaN(values[row])) {
+                return row;
+            }
+        }
+        return -1;
+    }
+}

@@ -1,0 +1,133 @@
+package app.drachen.core.calc;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.demo.DemoAircraft;
+import app.drachen.core.demo.DemoField;
+import app.drachen.core.units.UnitSystem;
+import app.drachen.core.working.Working;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class CalculationsTest {
+    static Stream<String> examples() throws IOException {
+        try (BufferedReader in = new BufferedReader(new InputStreamReader(
+                CalculationsTest.class.getResourceAsStream("examples.txt"), StandardCharsets.UTF_8))) {
+            return in.lines().filter(l -> !l.isBlank() && !l.startsWith("#")).toList().stream();
+        }
+    }
+
+    private static Map<String, Double> inputs(Calculation calculation, String text) {
+        Map<String, Double> values = new HashMap<>();
+        for (String pair : text.strip().split(" ")) {
+            String[] parts = pair.split("=");
+            values.put(parts[0], calculation.input(parts[0]).quantity().parse(parts[1], UnitSystem.METRIC));
+        }
+        return values;
+    }
+
+    @ParameterizedTest
+    @MethodSource("examples")
+    void workedExamplesComeOut(String example) {
+        String[] f = example.split("\\|");
+        Calculation calculation = Calculations.byId(f[0]).orElseThrow();
+        List<Working> workings = calculation.compute(inputs(calculation, f[1]));
+        Working result = workings.stream()
+                .filter(w -> w.name().equals(f[2].strip()))
+                .findFirst()
+                .orElseThrow();
+        String[] wanted = f[3].strip().split(" ", 2);
+        String unit = wanted.length == 2 ? " " + wanted[1] : "";
+        double tolerance = Double.parseDouble(f[4].strip());
+        double value = result.quantity().parse(wanted[0] + unit, UnitSystem.METRIC);
+        double edge = result.quantity().parse((Double.parseDouble(wanted[0]) + tolerance) + unit, UnitSystem.METRIC);
+        assertEquals(value, result.value(), Math.abs(edge - value) * 1.0001 + 1e-12);
+        assertFalse(result.formula().isBlank());
+        assertTrue(result.inputs().size()
+                >= calculation.inputs().stream().filter(i -> !i.optional()).count());
+    }
+
+    @Test
+    void everyCalculationHasAnExampleAndNamesThatCanBeTyped() throws IOException {
+        Set<String> shown = examples().map(l -> l.split("\\|")[0].strip()).collect(Collectors.toSet());
+        Set<String> ids = new HashSet<>();
+        for (Calculation c : Calculations.all()) {
+            assertTrue(ids.add(c.id()), c.id() + " stands twice");
+            assertTrue(shown.contains(c.id()), c.id() + " has no worked example");
+            assertTrue(c.id().matches("[A-Z]+-A[0-9]+") && !c.results().isEmpty(), c.id());
+            Set<String> names = new HashSet<>();
+            for (Calculation.Input input : c.inputs()) {
+                assertTrue(input.name().matches("[a-z][a-z0-9]*") && names.add(input.name()), c.id() + input.name());
+                assertTrue(input.low() < input.high(), c.id() + input.name());
+                input.usual().ifPresent(u -> assertTrue(input.low() <= u && u <= input.high(), c.id() + input.name()));
+            }
+        }
+    }
+
+    @Test
+    void aWrongInputIsNamedWithUnitAndRange() {
+        Calculation turn = Calculations.byId("modes-a4").orElseThrow();
+        String missing = told(turn, Map.of("bank", 0.5));
+        assertTrue(missing.contains("MODES-A4: speed (airspeed V) is missing") && missing.contains("m/s"), missing);
+        String wild = told(turn, Map.of("speed", 500.0, "bank", 0.5));
+        assertTrue(wild.contains("speed (airspeed V) is 500.0\u00a0m/s; allowed is 2.0\u00a0m/s to 120.0"), wild);
+        assertTrue(told(turn, Map.of("speed", Double.NaN, "bank", 0.5)).contains("speed"));
+        String strange = told(turn, Map.of("speed", 14.0, "bank", 0.5, "colour", 1.0));
+        assertTrue(strange.contains("there is no input colour; there are speed, bank, stall"), strange);
+    }
+
+    private static String told(Calculation calculation, Map<String, Double> values) {
+        return assertThrows(IllegalArgumentException.class, () -> calculation.compute(values))
+                .getMessage();
+    }
+
+    /** Every calculation, at every corner of its ranges: an answer or one sentence, never anything else. */
+    @Test
+    void cornersOfTheRangesGiveAnswersOrSentences() {
+        for (Calculation c : Calculations.all()) {
+            int n = Math.min(10, c.inputs().size());
+            for (int corner = 0; corner < 1 << n; corner++) {
+                Map<String, Double> values = new HashMap<>();
+                for (int i = 0; i < c.inputs().size(); i++) {
+                    Calculation.Input input = c.inputs().get(i);
+                    values.put(input.name(), (corner >> (i % n) & 1) == 0 ? input.low() : input.high());
+                }
+                try {
+                    c.compute(values).forEach(w -> assertFalse(Double.isNaN(w.value()), c.id()));
+                } catch (IllegalArgumentException e) {
+                    assertTrue(e.getMessage().length() > 10, c.id() + ": " + e.getMessage());
+                }
+            }
+        }
+    }
+
+    @Test
+    void theAircraftFillsInWhatItKnows() {
+        Calculation circle = Calculations.byId("MODES-A5").orElseThrow();
+        var setup = DemoAircraft.rochen();
+        Map<String, Double> own = OwnValues.of(circle, setup, Optional.of(DemoField.deichwiese()));
+        assertEquals(setup.modes().limits().cruiseSpeed(), own.get("speed"));
+        assertEquals(
+                DemoField.deichwiese().windAt(setup.modes().home().height()),
+                own.get("wind"),
+                "as Modes shows it: the wind where it circles");
+        assertEquals(3, own.size());
+        assertEquals(2, OwnValues.of(circle, setup, Optional.empty()).size(), "the wind is the field's");
+    }
+}
