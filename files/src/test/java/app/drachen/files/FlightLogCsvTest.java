@@ -8,7 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.files.csv.FlightLogCsv;
-import java.io.StringReader;
+import java.io.IOException;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -20,13 +20,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class FlightLogCsvTest {
-    private static final Path NAMED = Path.of("flight.csv");
 
     @TempDir
     Path folder;
 
-    private static Imported<FlightLog> read(String text) throws ImportFailedException {
-        return FlightLogCsv.read(new StringReader(text), NAMED);
+    private Imported<FlightLog> read(String text) throws ImportFailedException, IOException {
+        return FlightLogCsv.read(Files.writeString(folder.resolve("flight.csv"), text));
     }
 
     @ParameterizedTest
@@ -45,7 +44,9 @@ class FlightLogCsvTest {
                                                         .size()
                                                 * i
                                                 * 0.25
-                                        + (column.name().startsWith("OUT") ? 1_500 : 0));
+                                        + (column.name().startsWith("OUT")
+                                                ? 1_500
+                                                : column.name().endsWith("TEMPERATURE") ? 290 : 0));
             }
         }
         FlightLog log = builder.build();
@@ -85,7 +86,16 @@ class FlightLogCsvTest {
         assertEquals(10, log.value().value(LogColumn.HEIGHT, 5), "1e1 is a number");
         String told = log.problems().stream().map(ImportProblem::sentence).reduce("", (a, b) -> a + "\n" + b);
         for (String part : java.util.List.of(
-                "colour", "1,5", "12x", "does not rise", "99999", "Sideways", "is no mode", "cut short", "line 9")) {
+                "colour",
+                "1,5",
+                "2 times, first here",
+                "repeats the time",
+                "99999",
+                "Sideways",
+                "is no mode",
+                "cut short",
+                "line 9",
+                "no sample")) {
             assertTrue(told.contains(part), part + " in" + told);
         }
     }
@@ -106,7 +116,7 @@ class FlightLogCsvTest {
     }
 
     @Test
-    void damagedLogsGiveOnlyNamedErrors() {
+    void damagedLogsGiveOnlyNamedErrors() throws Exception {
         StringBuilder text = new StringBuilder("t [s],height [m],mode\n");
         for (int i = 0; i < 60; i++) {
             text.append(i * 0.1).append(',').append(i).append(",Level\n");

@@ -92,7 +92,7 @@ class HangarTest {
             for (int i = 0; i < 20; i++) {
                 hangar.commit(id, heavier(ROCHEN, 0.05 + i * 0.001), "edit", i);
                 // as after a crash: nobody closed the first connection
-                try (Hangar other = Hangar.open(file)) {
+                try (Hangar other = Hangar.openToRead(file)) {
                     assertEquals(i + 2, other.current(id).number());
                 }
             }
@@ -112,14 +112,14 @@ class HangarTest {
                 builder.row(i * 0.02);
                 builder.put(LogColumn.HEIGHT, i * 0.1);
             }
-            FlightRecord kept =
-                    hangar.add(id, new FlightRecord(0, 1, 5, true, "first-flight", "Landed."), builder.build());
+            FlightRecord kept = hangar.logbook()
+                    .add(id, new FlightRecord(0, 1, 5, true, "first-flight", "Landed."), builder.build());
             assertEquals(1, kept.number());
-            assertEquals(List.of(kept), hangar.flights(id));
-            FlightLog log = hangar.log(id, 1).orElseThrow();
+            assertEquals(List.of(kept), hangar.logbook().flights(id));
+            FlightLog log = hangar.logbook().log(id, 1).orElseThrow();
             assertEquals(500, log.rows());
             assertEquals(49.9, log.value(LogColumn.HEIGHT, 499), 1e-9);
-            assertEquals(Optional.empty(), hangar.log(id, 2));
+            assertEquals(Optional.empty(), hangar.logbook().log(id, 2));
             hangar.keep("units", "METRIC");
             hangar.keep("units", "IMPERIAL");
             assertEquals(Optional.of("IMPERIAL"), hangar.setting("units"));
@@ -164,13 +164,13 @@ class HangarTest {
             assertEquals("Right elevon answers roll the wrong way", why(hangar, 0));
             assertTrue(why(hangar, 1).contains("behind the window"), why(hangar, 1));
             long swallow = hangar.aircraft().get(2).id();
-            assertEquals(11, hangar.flights(swallow).size());
-            assertTrue(
-                    hangar.flights(swallow).stream().allMatch(f -> f.outcome().startsWith("Landed")));
+            assertEquals(11, hangar.logbook().flights(swallow).size());
+            assertTrue(hangar.logbook().flights(swallow).stream()
+                    .allMatch(f -> f.outcome().startsWith("Landed")));
             Clearance clearance = clearance(hangar, swallow);
             assertEquals("local flights, Level", clearance.sentence());
             assertTrue(clearance.next().orElseThrow().finding().detail().startsWith("Porpoising in Hold"));
-            assertFalse(hangar.log(swallow, 11).isEmpty());
+            assertFalse(hangar.logbook().log(swallow, 11).isEmpty());
         }
     }
 

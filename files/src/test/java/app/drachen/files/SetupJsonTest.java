@@ -113,4 +113,84 @@ class SetupJsonTest {
             }
         }
     }
+
+    @Test
+    void noPartsAndFourHundredAreTakenAndOneMoreIsNot() throws Exception {
+        Setup rochen = DemoAircraft.rochen();
+        for (int count : new int[] {0, 1, 400}) {
+            Setup setup = rochen.withParts(parts(rochen, count));
+            assertEquals(setup, SetupJson.read(SetupJson.write(setup), NAMED));
+        }
+        String text = SetupJson.write(rochen.withParts(parts(rochen, 400)));
+        String part = text.substring(
+                text.indexOf("\"parts\" : [ ") + 12, text.indexOf("}, {", text.indexOf("\"parts\"")) + 2);
+        String more =
+                text.replace("\"parts\" : [ ", "\"parts\" : [ " + part.replace("\"part 0\"", "\"one more\"") + " ");
+        String told = assertThrows(ImportFailedException.class, () -> SetupJson.read(more, NAMED))
+                .getMessage();
+        assertTrue(told.contains("number of parts") && told.contains("400"), told);
+        String twice = more.replace("\"one more\"", "\"part 0\"");
+        assertTrue(assertThrows(ImportFailedException.class, () -> SetupJson.read(twice, NAMED))
+                .getMessage()
+                .startsWith("Möwe 1.json"));
+    }
+
+    private static List<app.drachen.core.airframe.Part> parts(Setup setup, int count) {
+        List<app.drachen.core.airframe.Part> parts = new java.util.ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            parts.add(new app.drachen.core.airframe.Part(
+                    "part " + i,
+                    app.drachen.core.airframe.PartKind.OTHER,
+                    0.001,
+                    setup.parts().get(0).position()));
+        }
+        return parts;
+    }
+
+    /** Tokens of the document are replaced, doubled, dropped and swapped; only named errors come out. */
+    @Test
+    void damagedDocumentsGiveOnlyNamedErrors() {
+        long seed = 20_261_125;
+        Random random = new Random(seed);
+        String[] tokens = SetupJson.write(DemoAircraft.seeschwalbe()).split("(?<=[,:\\[\\]{}\\s])");
+        String[] strange = {
+            "null",
+            "1e999",
+            "-1",
+            "0",
+            "\"\"",
+            "[]",
+            "{}",
+            "true",
+            "NaN",
+            "\"\\ud800\"",
+            "[[[[",
+            "}}}",
+            "9999999999999",
+            "\u0000"
+        };
+        int read = 0;
+        for (int round = 0; round < 1_500; round++) {
+            String[] damaged = tokens.clone();
+            for (int k = 0; k <= round % 3; k++) {
+                int at = random.nextInt(damaged.length);
+                damaged[at] = switch (random.nextInt(4)) {
+                    case 0 -> "";
+                    case 1 -> damaged[at] + damaged[at];
+                    case 2 -> damaged[random.nextInt(damaged.length)];
+                    default -> strange[random.nextInt(strange.length)];
+                };
+            }
+            try {
+                Setup setup = SetupJson.read(String.join("", damaged), NAMED);
+                // what was taken can be reckoned with
+                assertTrue(Double.isFinite(setup.massProperties().mass()), "seed " + seed + ", round " + round);
+                read++;
+            } catch (ImportFailedException e) {
+                assertTrue(e.getMessage().startsWith("Möwe 1.json"), e.getMessage());
+                assertEquals(1, e.getMessage().lines().count(), "seed " + seed + ": " + e.getMessage());
+            }
+        }
+        assertTrue(read > 20 && read < 1_200, "some damage is harmless, most is not: " + read);
+    }
 }

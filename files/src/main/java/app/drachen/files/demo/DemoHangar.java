@@ -47,6 +47,7 @@ public final class DemoHangar {
     public static void fill(Hangar hangar, long today) {
         DemoHangar demo = new DemoHangar(hangar, today);
         hangar.keep(FIELD, SetupJson.writeField(DemoField.deichwiese()));
+        hangar.keep(Hangar.HOME, "54.3120, 8.0870");
         demo.rochen();
         demo.strandlaeufer();
         demo.seeschwalbe();
@@ -145,16 +146,17 @@ public final class DemoHangar {
         var card = CardPlans.byId(cardId).orElseThrow().forAircraft(now.setup(), field);
         Rehearsal flight = new Rehearsal(new RehearsalPlan(now.setup(), card, field, seed));
         flight.finish();
-        hangar.add(
-                aircraft,
-                new FlightRecord(
-                        0,
-                        now.number(),
-                        today - daysAgo * DAY,
-                        false,
-                        cardId,
-                        flight.outcome().orElseThrow().sentence()),
-                flight.log());
+        hangar.logbook()
+                .add(
+                        aircraft,
+                        new FlightRecord(
+                                0,
+                                now.number(),
+                                today - daysAgo * DAY,
+                                false,
+                                cardId,
+                                flight.outcome().orElseThrow().sentence()),
+                        flight.log());
         return Debrief.of(flight.log(), now.setup(), field.density()).findings().stream()
                 .filter(f -> f.id().equals("TUNE-R10") && f.state() == State.STOP)
                 .findFirst()

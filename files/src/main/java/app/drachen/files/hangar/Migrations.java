@@ -4,7 +4,7 @@ import java.util.List;
 
 /** Numbered migrations of the hangar file; a landed one is never changed. */
 final class Migrations {
-    private static final List<List<String>> ALL = List.of(List.of(
+    private static final List<String> FIRST = List.of(
             "CREATE TABLE aircraft (id INTEGER PRIMARY KEY, name TEXT NOT NULL,"
                     + " current INTEGER NOT NULL, position INTEGER NOT NULL)",
             "CREATE TABLE revision (aircraft INTEGER NOT NULL REFERENCES aircraft(id) ON DELETE"
@@ -18,7 +18,17 @@ final class Migrations {
                     + " NOT NULL, rehearsed INTEGER NOT NULL, card TEXT NOT NULL, outcome TEXT NOT"
                     + " NULL, log BLOB NOT NULL, PRIMARY KEY (aircraft, number))",
             "CREATE TABLE setting (name TEXT PRIMARY KEY, value TEXT NOT NULL)",
-            "CREATE INDEX proof_of_aircraft ON proof(aircraft, kind)"));
+            "CREATE INDEX proof_of_aircraft ON proof(aircraft, kind)");
+
+    /** Notes, pictures, aircraft that were put away, and where a flight's log came from. */
+    private static final List<String> SECOND = List.of(
+            "ALTER TABLE aircraft ADD COLUMN away INTEGER NOT NULL DEFAULT 0",
+            "ALTER TABLE aircraft ADD COLUMN notes TEXT NOT NULL DEFAULT ''",
+            "ALTER TABLE flight ADD COLUMN notes TEXT NOT NULL DEFAULT ''",
+            "CREATE TABLE picture (id INTEGER PRIMARY KEY, aircraft INTEGER NOT NULL REFERENCES"
+                    + " aircraft(id) ON DELETE CASCADE, name TEXT NOT NULL, data BLOB NOT NULL)");
+
+    private static final List<List<String>> ALL = List.of(FIRST, SECOND);
 
     private Migrations() {}
 

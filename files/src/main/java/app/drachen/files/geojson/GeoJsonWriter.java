@@ -1,0 +1,74 @@
+package app.drachen.files.geojson;
+
+import app.drachen.files.track.Track;
+import app.drachen.files.track.XmlFile;
+import com.fasterxml.jackson.core.JsonEncoding;
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonGenerator;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+
+/**
+ * Writes a track as GeoJSON: one feature, a line; times as a list of the same length among its properties.
+ *
+ * <p>Source: RFC 7946 (2016): longitude before latitude, WGS 84.
+ */
+public final class GeoJsonWriter {
+    private GeoJsonWriter() {}
+
+    /** Writes a file, by way of a new file beside it. */
+    public static void write(Track track, boolean aboveSea, Path file) throws IOException {
+        Path fresh = file.resolveSibling(file.getFileName() + ".new");
+        try (OutputStream out = Files.newOutputStream(fresh);
+                JsonGenerator json = new JsonFactory().createGenerator(out, JsonEncoding.UTF8)) {
+            json.writeStartObject();
+            json.writeStringField("type", "FeatureCollection");
+            json.writeArrayFieldStart("features");
+            json.writeStartObject();
+            json.writeStringField("type", "Feature");
+            json.writeObjectFieldStart("properties");
+            json.writeStringField("name", track.name());
+            json.writeStringField("heights", aboveSea ? "above sea level" : "above home");
+            if (track.points().get(0).time().isPresent()) {
+                json.writeArrayFieldStart("times");
+                for (Track.Point point : track.points()) {
+                    json.writeString(XmlFile.moment(point.time().getAsDouble()));
+                }
+                json.writeEndArray();
+            }
+            json.writeEndObject();
+            geometry(track, json);
+            json.writeEndObject();
+            json.writeEndArray();
+            json.writeEndObject();
+        }
+        Files.move(fresh, file, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    /** A line needs two positions; a single one is a point. */
+    private static void geometry(Track track, JsonGenerator json) throws IOException {
+        boolean line = track.points().size() > 1;
+        json.writeObjectFieldStart("geometry");
+        json.writeStringField("type", line ? "LineString" : "Point");
+        json.writeFieldName("coordinates");
+        if (line) {
+            json.writeStartArray();
+        }
+        for (Track.Point point : track.points()) {
+            json.writeStartArray();
+            json.writeRawValue(XmlFile.degrees(point.longitude()));
+            json.writeRawValue(XmlFile.degrees(point.latitude()));
+            if (!Double.isNaN(point.height())) {
+                json.writeRawValue(XmlFile.metres(point.height()));
+            }
+            json.writeEndArray();
+        }
+        if (line) {
+            json.writeEndArray();
+        }
+        json.writeEndObject();
+    }
+}

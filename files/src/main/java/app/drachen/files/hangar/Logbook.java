@@ -1,0 +1,137 @@
+package app.drachen.files.hangar;
+
+import app.drachen.core.log.FlightLog;
+import app.drachen.files.ImportFailedException;
+import app.drachen.files.csv.FlightLogCsv;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.sql.ResultSet;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.zip.GZIPInputStream;
+
+/** The flights of a hangar and their logs. */
+public final class Logbook {
+    private final Database database;
+
+    Logbook(Database database) {
+        this.database = database;
+    }
+
+    /** Keeps a flight and its log; the number is given by the hangar. */
+    public FlightRecord add(long aircraft, FlightRecord flight, FlightLog log) {
+        byte[] packed = packed(log);
+        return database.together(() -> {
+            int number = (int)
+                    database.number("SELECT COALESCE(MAX(number), 0) + 1 FROM flight WHERE aircraft = ?", aircraft);
+            FlightRecord numbered = new FlightRecord(
+                    number, flight.revision(), flight.when(), flight.rehearsed(), flight.card(), flight.outcome());
+            insert(aircraft, numbered, packed);
+            return numbered;
+        });
+    }
+
+    /** Puts a flight back under its number. */
+    public void restore(long aircraft, FlightRecord flight, FlightLog log) {
+        insert(aircraft, flight, packed(log));
+    }
+
+    private void insert(long aircraft, FlightRecord flight, byte[] packed) {
+        database.update(
+                "INSERT INTO flight(aircraft, number, revision, flown, rehearsed, card, outcome, log)"
+                        + " VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
+                aircraft,
+                flight.number(),
+                flight.revision(),
+                flight.when(),
+                flight.rehearsed() ? 1 : 0,
+                flight.card(),
+                flight.outcome(),
+                packed);
+    }
+
+    private static byte[] packed(FlightLog log) {
+        try {
+            return PackedLog.pack(log);
+        } catch (IOException e) {
+            throw new HangarException("the log could not be packed", e);
+        }
+    }
+
+    /** All flights of an aircraft, oldest first. */
+    public List<FlightRecord> flights(long aircraft) {
+        return database.run(
+                "SELECT number, revision, flown, rehearsed, card, outcome FROM flight"
+                        + " WHERE aircraft = ? ORDER BY number",
+                s -> {
+                    Database.bind(s, aircraft);
+                    List<FlightRecord> flights = new ArrayList<>();
+                    try (ResultSet r = s.executeQuery()) {
+                        while (r.next()) {
+                            flights.add(new FlightRecord(
+                                    r.getInt(1),
+                                    r.getInt(2),
+                                    r.getLong(3),
+                                    r.getInt(4) != 0,
+                                    r.getString(5),
+                                    r.getString(6)));
+                        }
+                    }
+                    return flights;
+                });
+    }
+
+    /** The log of a flight. */
+    public Optional<FlightLog> log(long aircraft, int number) {
+        return database.run("SELECT log FROM flight WHERE aircraft = ? AND number = ?", s -> {
+            Database.bind(s, aircraft, number);
+            try (ResultSet r = s.executeQuery()) {
+                return r.next() ? Optional.of(unpacked(r.getBytes(1))) : Optional.empty();
+            }
+        });
+    }
+
+    private static FlightLog unpacked(byte[] bytes) {
+        try {
+            return PackedLog.isPacked(bytes) ? PackedLog.unpack(bytes) : zipped(bytes);
+        } catch (IOException | ImportFailedException | IllegalArgumentException e) {
+            throw new HangarException("a log in the hangar is damaged: " + e.getMessage(), e);
+        }
+    }
+
+    /** Hangars of version 1 kept logs as zipped CSV. */
+    private static FlightLog zipped(byte[] bytes) throws IOException, ImportFailedException {
+        Path text = Files.createTempFile("drachen", ".csv");
+        try (InputStream in = new GZIPInputStream(new ByteArrayInputStream(bytes))) {
+            Files.copy(in, text, StandardCopyOption.REPLACE_EXISTING);
+            return FlightLogCsv.read(text).value();
+        } finally {
+            Files.deleteIfExists(text);
+        }
+    }
+
+    /** Takes a flight and its log out of the logbook. */
+    public void remove(long aircraft, int number) {
+        database.update("DELETE FROM flight WHERE aircraft = ? AND number = ?", aircraft, number);
+    }
+
+    /** Notes on a flight; empty if there are none. */
+    public String notes(long aircraft, int number) {
+        return database.run("SELECT notes FROM flight WHERE aircraft = ? AND number = ?", s -> {
+            Database.bind(s, aircraft, number);
+            try (ResultSet r = s.executeQuery()) {
+                return r.next() ? r.getString(1) : "";
+            }
+        });
+    }
+
+    /** Keeps notes on a flight. */
+    public void note(long aircraft, int number, String notes) {
+        database.update("UPDATE flight SET notes = ? WHERE aircraft = ? AND number = ?", notes, aircraft, number);
+    }
+}

@@ -1,0 +1,140 @@
+package app.drachen.files.hangar;
+
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.log.LogColumn;
+import java.io.BufferedInputStream;
+import java.io.BufferedOutputStream;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.DataInputStream;
+import java.io.DataOutputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.zip.Deflater;
+import java.util.zip.DeflaterOutputStream;
+import java.util.zip.InflaterInputStream;
+
+/**
+ * A log as bytes in the hangar: column by column, as differences of whole multiples of the column's resolution, in as
+ * few bytes as they need, deflated. Keeps what a CSV of the same log would say.
+ *
+ * <p>Source: variable-length integers with alternating signs as common practice; RFC 1950 and 1951 for the deflating.
+ */
+final class PackedLog {
+    private static final byte[] MARK = {'D', 'R', 'L', 1};
+
+    private PackedLog() {}
+
+    static byte[] pack(FlightLog log) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        bytes.write(MARK);
+        Deflater deflater = new Deflater(3);
+        try (DataOutputStream out = new DataOutputStream(
+                new BufferedOutputStream(new DeflaterOutputStream(bytes, deflater, 1 << 16), 1 << 16))) {
+            out.writeInt(log.rows());
+            out.writeDouble(log.start().orElse(Double.NaN));
+            List<LogColumn> columns =
+                    Arrays.stream(LogColumn.values()).filter(log::has).toList();
+            out.writeInt(columns.size());
+            for (LogColumn column : columns) {
+                out.writeUTF(column.id());
+                double size = column.perUnit();
+                long last = 0;
+                for (int row = 0; row < log.rows(); row++) {
+                    double value = log.value(column, row);
+                    if (Double.isNaN(value)) {
+                        number(out, 0);
+                    } else {
+                        long now = Math.round(value * size);
+                        long step = now - last;
+                        number(out, (step << 1 ^ step >> 63) + 1);
+                        last = now;
+                    }
+                }
+            }
+        } finally {
+            deflater.end();
+        }
+        return bytes.toByteArray();
+    }
+
+    private static void number(DataOutputStream out, long number) throws IOException {
+        long rest = number;
+        while ((rest & ~0x7FL) != 0) {
+            out.write((int) (rest & 0x7F | 0x80));
+            rest >>>= 7;
+        }
+        out.write((int) rest);
+    }
+
+    static boolean isPacked(byte[] bytes) {
+        return bytes.length > MARK.length && Arrays.equals(Arrays.copyOf(bytes, MARK.length), MARK);
+    }
+
+    static FlightLog unpack(byte[] bytes) throws IOException {
+        try (DataInputStream in = new DataInputStream(new BufferedInputStream(
+                new InflaterInputStream(new ByteArrayInputStream(bytes, MARK.length, bytes.length - MARK.length)),
+                1 << 16))) {
+            int rows = in.readInt();
+            double start = in.readDouble();
+            int count = in.readInt();
+            if (rows < 0 || count < 0 || count > 1_000) {
+                throw new IOException("its sizes make no sense");
+            }
+            Map<LogColumn, double[]> columns = new EnumMap<>(LogColumn.class);
+            for (int i = 0; i < count; i++) {
+                Optional<LogColumn> column = LogColumn.byHeader(in.readUTF());
+                double[] values =
+                        column(in, rows, column.map(LogColumn::perUnit).orElse(1.0));
+                column.ifPresent(c -> columns.put(c, values));
+            }
+            return log(rows, columns, start);
+        }
+    }
+
+    private static double[] column(DataInputStream in, int rows, double size) throws IOException {
+        double[] values = new double[rows];
+        long last = 0;
+        for (int row = 0; row < rows; row++) {
+            long number = 0;
+            int shift = 0;
+            int b;
+            do {
+                b = in.readUnsignedByte();
+                number |= (long) (b & 0x7F) << shift;
+                shift += 7;
+            } while ((b & 0x80) != 0 && shift < 70);
+            if (number == 0) {
+                values[row] = Double.NaN;
+            } else {
+                long step = number - 1;
+                last += step >>> 1 ^ -(step & 1);
+                values[row] = last / size;
+            }
+        }
+        return values;
+    }
+
+    private static FlightLog log(int rows, Map<LogColumn, double[]> columns, double start) throws IOException {
+        double[] times = columns.getOrDefault(LogColumn.TIME, new double[0]);
+        if (times.length != rows) {
+            throw new IOException("it has no times");
+        }
+        List<Map.Entry<LogColumn, double[]>> others = new ArrayList<>(columns.entrySet());
+        others.removeIf(e -> e.getKey() == LogColumn.TIME);
+        FlightLog.Builder builder = new FlightLog.Builder(columns.keySet());
+        for (int row = 0; row < rows; row++) {
+            builder.row(times[row]);
+            for (Map.Entry<LogColumn, double[]> column : others) {
+                builder.put(column.getKey(), column.getValue()[row]);
+            }
+        }
+        FlightLog log = builder.build();
+        return Double.isNaN(start) ? log : log.startedAt(start);
+    }
+}

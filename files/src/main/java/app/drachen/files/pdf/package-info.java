@@ -1,0 +1,2 @@
+/** Pages of PDF with the shipped fonts in them. Uses {@code files.sheet}. */
+package app.drachen.files.pdf;
