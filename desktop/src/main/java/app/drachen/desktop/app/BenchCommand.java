@@ -7,7 +7,10 @@ import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.rehearsal.RehearsalPlan;
 import app.drachen.core.setup.Setup;
 import app.drachen.files.hangar.Hangar;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.BufferedReader;
+import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.PrintWriter;
 import java.lang.management.ManagementFactory;
@@ -32,6 +35,7 @@ import picocli.CommandLine.Option;
         description = "Measure rehearsal speed over real time and the time to the first window.")
 final class BenchCommand implements Callable<Integer> {
     private static final int RUNS = 5;
+    private static final int TURNS = 3;
 
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
@@ -39,13 +43,22 @@ final class BenchCommand implements Callable<Integer> {
     @Option(names = "--json", description = "answer as JSON")
     private boolean json;
 
+    @Option(names = "--part", hidden = true, arity = "2")
+    private List<String> part = List.of();
+
     @Override
     public Integer call() throws Exception {
+        if (!part.isEmpty()) {
+            spec.commandLine().getOut().println(Json.text(BenchLog.part(part.get(0), Path.of(part.get(1)))));
+            return Main.DONE;
+        }
         Map<String, Object> figures = new LinkedHashMap<>();
+        figures.put("machine", machine());
         figures.put("processors", Runtime.getRuntime().availableProcessors());
         figures.put("java", Runtime.version().toString());
         figures.put("rehearsalOverRealTime", rehearsal());
         figures.put("saveMillisMedian", save());
+        figures.put("millionRows", millionRows());
         if (System.getenv("DISPLAY") != null) {
             double[] own = new double[RUNS];
             double[] empty = new double[RUNS];
@@ -123,8 +136,52 @@ final class BenchCommand implements Callable<Integer> {
         return Math.round(sorted[sorted.length / 2] * 100) / 100.0;
     }
 
-    /** Starts this program anew and takes the time until its window stands. */
-    private static double firstWindow(String mainClass, String... arguments) throws Exception {
+    /** Name of the processor, as the system tells. */
+    private static String machine() throws IOException {
+        Path told = Path.of("/proc/cpuinfo");
+        String system = System.getProperty("os.name") + " " + System.getProperty("os.arch");
+        return !Files.exists(told)
+                ? system
+                : Files.readAllLines(told).stream()
+                        .filter(l -> l.startsWith("model name"))
+                        .map(l -> l.replaceFirst(".*: ", "") + ", " + system)
+                        .findFirst()
+                        .orElse(system);
+    }
+
+    /** A million rows by 24 columns: read bare and by Drachen in turns, then panned. */
+    private Map<String, Object> millionRows() throws Exception {
+        Path file = scratch("million.csv");
+        scratch("kept.drachen");
+        BenchLog.make(file);
+        Map<String, Object> figures = new LinkedHashMap<>();
+        double[] ratios = new double[TURNS];
+        for (int i = 0; i < TURNS; i++) {
+            JsonNode bare = answer(Main.class.getName(), "bench", "--part", "bare", file.toString());
+            JsonNode read = answer(Main.class.getName(), "bench", "--part", "read", file.toString());
+            Files.delete(file.resolveSibling("kept.drachen"));
+            ratios[i] = read.get("readSeconds").asDouble() / bare.get("seconds").asDouble();
+            figures.put("bare", bare);
+            figures.put("drachen", read);
+        }
+        figures.put("readOverBareMedian", median(ratios));
+        if (System.getenv("DISPLAY") != null) {
+            figures.put("panned", answer(PanApplication.class.getName(), file.toString()));
+        }
+        Files.delete(file);
+        return figures;
+    }
+
+    /** Starts a part anew and reads its answer. */
+    private static JsonNode answer(String mainClass, String... arguments) throws Exception {
+        Process process = started(mainClass, arguments);
+        String text = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        process.waitFor();
+        return new ObjectMapper().readTree(text.substring(Math.max(0, text.indexOf('{'))));
+    }
+
+    /** This program, started anew with the same machine options. */
+    private static Process started(String mainClass, String... arguments) throws IOException {
         List<String> command = new ArrayList<>();
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
         ManagementFactory.getRuntimeMXBean().getInputArguments().stream()
@@ -136,8 +193,13 @@ final class BenchCommand implements Callable<Integer> {
         }
         command.addAll(List.of("-cp", System.getProperty("java.class.path"), mainClass));
         command.addAll(Arrays.asList(arguments));
+        return new ProcessBuilder(command).redirectErrorStream(true).start();
+    }
+
+    /** Starts this program anew and takes the time until its window stands. */
+    private static double firstWindow(String mainClass, String... arguments) throws Exception {
         long start = System.currentTimeMillis();
-        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        Process process = started(mainClass, arguments);
         double millis = Double.NaN;
         try (BufferedReader out =
                 new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {

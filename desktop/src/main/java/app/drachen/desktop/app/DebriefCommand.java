@@ -7,7 +7,6 @@ import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.files.ImportProblem;
 import app.drachen.files.Imported;
-import app.drachen.files.csv.FlightLogCsv;
 import app.drachen.files.json.SetupJson;
 import java.io.PrintWriter;
 import java.nio.file.Files;
@@ -33,8 +32,11 @@ final class DebriefCommand implements Callable<Integer> {
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
 
-    @Parameters(paramLabel = "LOG.csv", description = "log")
+    @Parameters(paramLabel = "LOG", description = "log: CSV from anywhere, GPX, IGC or NMEA 0183")
     private Path file;
+
+    @Mixin
+    private MappingOptions mapping;
 
     @Option(
             names = "--setup",
@@ -50,7 +52,7 @@ final class DebriefCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        Imported<FlightLog> log = FlightLogCsv.read(file);
+        Imported<FlightLog> log = mapping.read(file, spec.commandLine().getOut());
         Path beside = RehearseCommand.flownSetup(file);
         Optional<Setup> setup = Optional.empty();
         if (setupFile != null || Files.exists(beside)) {
@@ -64,6 +66,8 @@ final class DebriefCommand implements Callable<Integer> {
             for (ImportProblem problem : log.problems()) {
                 to.println("  read   " + problem.sentence());
             }
+            debrief.flight().facts().ifPresent(facts -> facts.workings()
+                    .forEach(w -> to.println("  fact    " + Json.line(w))));
             debrief.flight()
                     .segments()
                     .forEach(s -> to.printf(
@@ -91,6 +95,10 @@ final class DebriefCommand implements Callable<Integer> {
         map.put("rows", log.value().rows());
         map.put("duration", log.value().duration());
         map.put("problems", log.problems().stream().map(ImportProblem::sentence).toList());
+        debrief.flight()
+                .facts()
+                .ifPresent(f -> map.put(
+                        "facts", f.workings().stream().map(Json::working).toList()));
         map.put(
                 "segments",
                 debrief.flight().segments().stream()

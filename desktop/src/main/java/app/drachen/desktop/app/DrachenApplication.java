@@ -1,67 +1,62 @@
 package app.drachen.desktop.app;
 
 import app.drachen.desktop.background.Background;
-import app.drachen.desktop.theme.Theme;
-import app.drachen.desktop.widget.Workspace;
 import app.drachen.files.hangar.Hangar;
-import app.drachen.files.hangar.HangarException;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.util.Optional;
+import java.util.OptionalLong;
 import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 
-/** The window. */
+/** The program with its first window. */
 public final class DrachenApplication extends Application {
     private static Hangar hangar;
-    private Background background;
+    private static OptionalLong aircraft = OptionalLong.empty();
+    private final Windows windows = new Windows();
 
-    /** Hands over the hangar to show; to be called before the launch, which makes the application itself. */
-    static void show(Hangar opened) {
+    /** Hands over what to show; to be called before the launch, which makes the application itself. */
+    static void show(Hangar opened, OptionalLong shown) {
         hangar = opened;
+        aircraft = shown;
     }
 
     @Override
     public void start(Stage window) {
-        background = new Background();
-        Workspace workspace = new Workspace(hangar, Clock.systemUTC());
-        Shell shell = new Shell(workspace, background);
-        Thread.currentThread().setUncaughtExceptionHandler((thread, e) -> {
-            e.printStackTrace();
-            workspace.tell(
-                    e instanceof HangarException
-                            ? e.getMessage()
-                            : "That went wrong and changed nothing: " + e + ". The set-up is safe.");
-        });
-        Scene scene = new Scene(shell.root(), 1280, 800);
-        Theme.style(scene);
-        window.setTitle("Drachen · " + hangar.file().getFileName());
-        window.setScene(scene);
-        window.setMinWidth(960);
-        window.setMinHeight(640);
-        WindowMemory memory = new WindowMemory(UserFolders.state().resolve("window.properties"));
-        memory.restore(window);
-        window.setOnCloseRequest(e -> memory.keep(window));
+        Background.uncaught(windows::uncaught);
         window.setOnShown(e -> report());
-        window.show();
+        Scene scene = windows.show(hangar, window, aircraft);
         Optional.ofNullable(getParameters().getNamed().get("picture"))
-                .ifPresent(path -> Background.soon(() -> Pictures.save(scene, Path.of(path))));
+                .ifPresent(path -> Background.soon(() -> {
+                    Pictures.save(scene, Path.of(path));
+                    end();
+                }));
     }
 
     /** Tells when the first window stood, for the benchmark. */
     private void report() {
-        if (getParameters().getNamed().containsKey("timed")) {
+        if (timed()) {
             Background.soon(() -> {
                 System.out.println("first window " + System.currentTimeMillis());
-                javafx.application.Platform.exit();
+                if (!getParameters().getNamed().containsKey("picture")) {
+                    end();
+                }
             });
+        }
+    }
+
+    private boolean timed() {
+        return getParameters().getNamed().containsKey("timed");
+    }
+
+    private void end() {
+        if (timed()) {
+            javafx.application.Platform.exit();
         }
     }
 
     @Override
     public void stop() {
-        background.close();
-        hangar.close();
+        windows.closeAll();
     }
 }

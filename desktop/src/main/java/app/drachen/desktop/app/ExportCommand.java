@@ -1,20 +1,24 @@
 package app.drachen.desktop.app;
 
+import app.drachen.core.log.FlightLog;
+import app.drachen.files.hangar.FlightRecord;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.json.SetupJson;
-import java.nio.file.Files;
+import app.drachen.files.logs.LogExport;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
-/** Writes an aircraft of a hangar as a set-up document. */
+/** Writes an aircraft of a hangar as a set-up document, or one of its flights as a log or a track. */
 @Command(
         name = "export",
         mixinStandardHelpOptions = true,
-        description = "Write an aircraft of a hangar as a set-up document.")
+        description = "Write an aircraft of a hangar as a set-up document, or one of its flights as "
+                + LogExport.ENDINGS + " after the ending of FILE.")
 final class ExportCommand implements Callable<Integer> {
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
@@ -22,37 +26,45 @@ final class ExportCommand implements Callable<Integer> {
     @Parameters(index = "0", paramLabel = "AIRCRAFT", description = "name of the aircraft")
     private String name;
 
-    @Parameters(index = "1", paramLabel = "SETUP.json", description = "file to write")
+    @Parameters(index = "1", paramLabel = "FILE", description = "file to write")
     private Path file;
 
-    @Option(names = "--hangar", paramLabel = "HANGAR", description = "hangar file; default: the demo hangar")
-    private Path hangarFile;
+    @Option(names = "--flight", paramLabel = "N", description = "write this flight instead of the set-up")
+    private Integer flight;
+
+    @Mixin
+    private HangarOptions from;
 
     @Override
     public Integer call() throws Exception {
-        Path from = hangarFile == null ? UserFolders.data().resolve("demo.drachen") : hangarFile;
-        if (!Files.exists(from)) {
-            if (hangarFile != null) {
-                throw new IllegalArgumentException(from + ": there is no such hangar; check the name");
+        try (Hangar hangar = from.open()) {
+            Hangar.Shelf aircraft = HangarOptions.aircraft(hangar, name);
+            if (flight == null) {
+                var now = hangar.current(aircraft.id());
+                SetupJson.write(now.setup(), file);
+                say(aircraft.name() + " r" + now.number());
+            } else {
+                writeFlight(hangar, aircraft);
             }
-            Files.createDirectories(from.getParent());
-            OpenCommand.make(from);
-        }
-        try (Hangar hangar = Hangar.open(from)) {
-            var found = hangar.aircraft().stream()
-                    .filter(a -> a.name().equals(name))
-                    .findFirst()
-                    .orElseThrow(() -> new IllegalArgumentException("there is no "
-                            + name
-                            + " in "
-                            + from.getFileName()
-                            + "; there are "
-                            + hangar.aircraft().stream().map(Hangar.Shelf::name).toList()));
-            SetupJson.write(hangar.current(found.id()).setup(), file);
-            spec.commandLine()
-                    .getOut()
-                    .println(name + " r" + hangar.current(found.id()).number() + " written to " + file + ".");
         }
         return Main.DONE;
+    }
+
+    private void writeFlight(Hangar hangar, Hangar.Shelf aircraft) throws Exception {
+        var flights = hangar.logbook().flights(aircraft.id());
+        FlightRecord chosen = flights.stream()
+                .filter(f -> f.number() == flight)
+                .findFirst()
+                .orElseThrow(
+                        () -> new IllegalArgumentException(aircraft.name() + " has no flight " + flight + "; there are "
+                                + flights.stream().map(FlightRecord::number).toList()));
+        FlightLog log = hangar.logbook().log(aircraft.id(), flight).orElseThrow();
+        FlightLog dated = log.start().isPresent() ? log : log.startedAt(chosen.when());
+        LogExport.write(aircraft.name() + " flight " + flight, dated, hangar.home(), file);
+        say(aircraft.name() + " flight " + flight);
+    }
+
+    private void say(String what) {
+        spec.commandLine().getOut().println(what + " written to " + file + ".");
     }
 }

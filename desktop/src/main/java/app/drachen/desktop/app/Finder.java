@@ -3,6 +3,8 @@ package app.drachen.desktop.app;
 import app.drachen.core.aerodynamics.BuildSheet;
 import app.drachen.core.air.Atmosphere;
 import app.drachen.core.air.Field;
+import app.drachen.core.calc.Calculation;
+import app.drachen.core.calc.Calculations;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.units.Quantity;
@@ -12,9 +14,12 @@ import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingPopover;
 import app.drachen.desktop.widget.Workspace;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
+import java.util.function.IntConsumer;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.ListCell;
@@ -30,20 +35,24 @@ final class Finder {
     private final StackPane host;
     private final Supplier<List<Action>> actions;
     private final Consumer<Stage> go;
+    private final IntConsumer openFlight;
     private final StackPane overlay = new StackPane();
     private final TextField text = new TextField();
-    private final ListView<Hit> list = new ListView<>();
-    private List<Hit> all = List.of();
+    private final ListView<Choice> list = new ListView<>();
+    private List<Choice> all = List.of();
     private Node before;
 
-    private record Hit(String kind, String label, Runnable run) {}
-
-    Finder(Workspace workspace, StackPane host, Supplier<List<Action>> actions, Consumer<Stage> go) {
+    Finder(
+            Workspace workspace,
+            StackPane host,
+            Supplier<List<Action>> actions,
+            Consumer<Stage> go,
+            IntConsumer openFlight) {
         this.workspace = workspace;
         this.host = host;
         this.actions = actions;
         this.go = go;
-        text.setPromptText("an action, a stage, a value, a finding");
+        this.openFlight = openFlight;
         text.setId("find");
         list.setId("found");
         list.setPrefSize(560, 320);
@@ -61,9 +70,9 @@ final class Finder {
     }
 
     /** A line of the list: what it is, and its kind in soft ink. */
-    private static final class HitCell extends ListCell<Hit> {
+    private static final class HitCell extends ListCell<Choice> {
         @Override
-        protected void updateItem(Hit hit, boolean empty) {
+        protected void updateItem(Choice hit, boolean empty) {
             super.updateItem(hit, empty);
             setText(empty || hit == null ? null : hit.label() + "   ·  " + hit.kind());
         }
@@ -85,13 +94,17 @@ final class Finder {
         event.consume();
     }
 
-    boolean isOpen() {
-        return host.getChildren().contains(overlay);
+    /** Finds among everything. */
+    void open() {
+        open("an action, a stage, a value, a finding, a flight, a calculator", hits());
     }
 
-    void open() {
+    /** Chooses among these. */
+    void open(String prompt, List<Choice> choices) {
         before = host.getScene().getFocusOwner();
-        all = hits();
+        all = choices;
+        text.setPromptText(prompt);
+        host.getChildren().remove(overlay);
         host.getChildren().add(overlay);
         text.setText("");
         filter("");
@@ -106,7 +119,7 @@ final class Finder {
     }
 
     private void take() {
-        Hit hit = list.getSelectionModel().getSelectedItem();
+        Choice hit = list.getSelectionModel().getSelectedItem();
         close();
         if (hit != null) {
             hit.run().run();
@@ -117,44 +130,77 @@ final class Finder {
         String wanted = letters.toLowerCase(Locale.ROOT).strip();
         list.getItems()
                 .setAll(all.stream()
-                        .filter(h -> h.label().toLowerCase(Locale.ROOT).contains(wanted))
+                        .filter(h -> matches(h, wanted))
+                        .sorted(Comparator.comparingInt(h -> distance(h, wanted)))
                         .toList());
         list.getSelectionModel().selectFirst();
     }
 
-    private List<Hit> hits() {
-        List<Hit> hits = new ArrayList<>();
+    /** How far a name is from what was typed: it itself, begins so, holds it, or only its kind does. */
+    private static int distance(Choice choice, String wanted) {
+        String name = choice.label().toLowerCase(Locale.ROOT);
+        if (wanted.isEmpty() || name.equals(wanted)) {
+            return 0;
+        }
+        return name.startsWith(wanted) ? 1 : name.contains(wanted) ? 2 : 3;
+    }
+
+    /** Every word typed stands somewhere in the name or the kind. */
+    private static boolean matches(Choice choice, String wanted) {
+        String text = (choice.label() + " " + choice.kind()).toLowerCase(Locale.ROOT);
+        return Arrays.stream(wanted.split("\\s+")).allMatch(text::contains);
+    }
+
+    private List<Choice> hits() {
+        List<Choice> hits = new ArrayList<>();
         for (Action action : actions.get()) {
             if (action.shown().isEmpty()) {
                 continue;
             }
-            hits.add(new Hit("action  " + action.shown(), action.label(), action.run()));
+            hits.add(new Choice("action  " + action.shown(), action.label(), action.run()));
         }
         if (!workspace.isOpen()) {
             workspace
                     .hangar()
                     .aircraft()
-                    .forEach(a -> hits.add(new Hit("aircraft", a.name(), () -> workspace.open(a.id()))));
-            return hits;
+                    .forEach(a -> hits.add(new Choice("aircraft", a.name(), () -> workspace.open(a.id()))));
+        } else {
+            hits.addAll(ofAircraft());
         }
+        for (Calculation calculation : Calculations.all()) {
+            hits.add(new Choice("calculator  " + calculation.id(), calculation.title(), () -> new CalcPanel(
+                            workspace, host, calculation)
+                    .open()));
+        }
+        return hits;
+    }
+
+    private List<Choice> ofAircraft() {
+        List<Choice> hits = new ArrayList<>();
         for (Stage stage : Stage.values()) {
-            hits.add(new Hit("stage", stage.label(), () -> go.accept(stage)));
+            hits.add(new Choice("stage", stage.label(), () -> go.accept(stage)));
         }
         for (Ruling ruling : workspace.clearance().rulings()) {
-            hits.add(new Hit(
+            hits.add(new Choice(
                     ruling.finding().state().label() + " in " + ruling.stage().label(),
                     Quantity.read(ruling.finding().title(), workspace.units()),
                     () -> go.accept(ruling.stage())));
         }
         double density = workspace.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
         for (Working working : BuildSheet.of(workspace.setup(), density)) {
-            hits.add(new Hit(
+            hits.add(new Choice(
                     "value",
                     working.name() + "  " + working.text(workspace.units()),
                     () -> WorkingPopover.show(host, List.of(working), workspace.units())));
         }
+        for (var flight : workspace.hangar().logbook().flights(workspace.aircraft())) {
+            hits.add(new Choice(
+                    flight.rehearsed() ? "rehearsed flight" : "flight",
+                    "Flight " + flight.number() + ": " + Quantity.read(flight.outcome(), workspace.units()),
+                    () -> openFlight.accept(flight.number())));
+        }
         for (var part : workspace.setup().parts()) {
-            hits.add(new Hit("part", part.name(), () -> go.accept(Stage.BUILD)));
+            hits.add(new Choice("part", part.name(), () -> go.accept(Stage.BUILD)));
         }
         return hits;
     }

@@ -1,6 +1,9 @@
 package app.drachen.desktop.app;
 
+import app.drachen.core.log.FlightLog;
 import app.drachen.core.setup.Setup;
+import app.drachen.files.Imported;
+import app.drachen.files.hangar.FlightRecord;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.json.SetupJson;
 import java.nio.file.Path;
@@ -8,20 +11,27 @@ import java.time.Instant;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
-/** Adds a set-up document to a hangar. */
+/** Adds a set-up document to a hangar, or a log to one of its aircraft. */
 @Command(
         name = "import",
         mixinStandardHelpOptions = true,
-        description = "Add a set-up document to a hangar as a new aircraft.")
+        description = "Add a set-up document to a hangar as a new aircraft, or a log to an aircraft's logbook.")
 final class ImportCommand implements Callable<Integer> {
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
 
-    @Parameters(paramLabel = "SETUP.json", description = "set-up document")
+    @Parameters(paramLabel = "FILE", description = "set-up document; with --aircraft, a log")
     private Path file;
+
+    @Option(names = "--aircraft", paramLabel = "NAME", description = "whose logbook the log goes into")
+    private String aircraft;
+
+    @Mixin
+    private MappingOptions mapping;
 
     @Option(
             names = "--hangar",
@@ -32,12 +42,39 @@ final class ImportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
+        return aircraft == null ? setup() : log();
+    }
+
+    private int setup() throws Exception {
         Setup setup = SetupJson.read(file);
         try (Hangar hangar = Hangar.open(hangarFile)) {
-            hangar.add(
-                    setup, "Imported from " + file.getFileName(), Instant.now().getEpochSecond());
+            hangar.add(setup, "Imported from " + file.getFileName(), now());
         }
-        spec.commandLine().getOut().println(setup.name() + " added to " + hangarFile + ".");
+        say(setup.name() + " added to " + hangarFile + ".");
         return Main.DONE;
+    }
+
+    private int log() throws Exception {
+        Imported<FlightLog> log = mapping.read(file, spec.commandLine().getOut());
+        try (Hangar hangar = Hangar.open(hangarFile)) {
+            Hangar.Shelf shelf = HangarOptions.aircraft(hangar, aircraft);
+            long when =
+                    log.value().start().isPresent() ? (long) log.value().start().getAsDouble() : now();
+            FlightRecord flight = new FlightRecord(
+                    0, hangar.current(shelf.id()).number(), when, false, "", "Read from " + file.getFileName());
+            FlightRecord kept = hangar.logbook().add(shelf.id(), flight, log.value());
+            log.problems().forEach(p -> say("  read   " + p.sentence()));
+            say("Flight " + kept.number() + " of " + shelf.name() + ": "
+                    + log.value().rows() + " rows.");
+        }
+        return Main.DONE;
+    }
+
+    private static long now() {
+        return Instant.now().getEpochSecond();
+    }
+
+    private void say(String sentence) {
+        spec.commandLine().getOut().println(sentence);
     }
 }

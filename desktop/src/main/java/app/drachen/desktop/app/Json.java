@@ -23,6 +23,20 @@ final class Json {
         return read(finding.title()) + (finding.detail().isEmpty() ? "" : ". " + read(finding.detail()));
     }
 
+    /** Name, value and spread of a working on one line. */
+    static String line(Working working) {
+        return line(working, UnitSystem.METRIC);
+    }
+
+    static String line(Working working, UnitSystem units) {
+        var quantity = working.quantity();
+        String spread = working.spread()
+                .map(s -> " (" + quantity.number(s.low(), units) + " to " + quantity.text(s.high(), units) + ")")
+                .orElse("");
+        return (Quantity.read(working.name(), units) + " " + quantity.text(working.value(), units) + spread)
+                .replace('\u00a0', ' ');
+    }
+
     static Map<String, Object> finding(Finding finding) {
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("id", finding.id());
@@ -36,15 +50,22 @@ final class Json {
     static Map<String, Object> working(Working working) {
         Map<String, Object> map = new LinkedHashMap<>();
         map.put("id", working.id());
-        map.put("name", working.name());
+        map.put("name", read(working.name()));
         map.put("value", number(working.value()));
+        map.put("unit", working.quantity().si());
         map.put("shown", working.quantity().text(working.value(), UnitSystem.METRIC));
         working.spread().ifPresent(s -> map.put("between", List.of(number(s.low()), number(s.high()))));
         map.put("formula", working.formula());
         map.put(
                 "inputs",
                 working.inputs().stream()
-                        .map(i -> Map.of("name", i.name(), "value", number(i.value())))
+                        .map(i -> Map.of(
+                                "name",
+                                i.name(),
+                                "value",
+                                number(i.value()),
+                                "unit",
+                                i.quantity().si()))
                         .toList());
         map.put("source", working.source().text());
         return map;

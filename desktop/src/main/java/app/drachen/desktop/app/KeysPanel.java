@@ -3,7 +3,7 @@ package app.drachen.desktop.app;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Texts;
 import java.util.List;
-import javafx.scene.Node;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
@@ -11,11 +11,9 @@ import javafx.scene.layout.VBox;
 
 /** The keys of the place, over everything; any key or click closes it. */
 final class KeysPanel {
-    private final StackPane host;
-    private final StackPane overlay = new StackPane();
+    private final Overlay overlay;
 
     KeysPanel(StackPane host, List<Action> here, List<Action> everywhere) {
-        this.host = host;
         VBox left = new VBox(8, Texts.label("Keys here", "heading"), list(here));
         VBox right = new VBox(8, Texts.label("Keys everywhere", "heading"), list(everywhere));
         VBox panel = new VBox(
@@ -25,12 +23,12 @@ final class KeysPanel {
                         "Tab goes from field to field, Enter takes a value, Escape puts the old one back."
                                 + " In the ledger Enter mends and W shows the working.",
                         "soft"));
-        panel.getStyleClass().add("panel");
-        panel.setMaxSize(VBox.USE_PREF_SIZE, VBox.USE_PREF_SIZE);
-        overlay.getStyleClass().add("overlay");
-        overlay.setId("keys");
-        overlay.getChildren().add(panel);
-        overlay.setFocusTraversable(true);
+        overlay = new Overlay(host, "keys", panel);
+        overlay.pane().setOnMouseClicked(e -> overlay.close());
+        overlay.pane().addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            e.consume();
+            overlay.close();
+        });
     }
 
     private static GridPane list(List<Action> actions) {
@@ -49,20 +47,6 @@ final class KeysPanel {
     }
 
     void open() {
-        Node before = host.getScene().getFocusOwner();
-        host.getChildren().add(overlay);
-        overlay.requestFocus();
-        overlay.setOnMouseClicked(e -> close(before));
-        overlay.addEventFilter(javafx.scene.input.KeyEvent.KEY_PRESSED, e -> {
-            e.consume();
-            close(before);
-        });
-    }
-
-    private void close(Node before) {
-        host.getChildren().remove(overlay);
-        if (before != null) {
-            before.requestFocus();
-        }
+        overlay.open();
     }
 }

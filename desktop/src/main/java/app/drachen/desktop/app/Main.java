@@ -3,6 +3,7 @@ package app.drachen.desktop.app;
 import app.drachen.files.ImportFailedException;
 import app.drachen.files.hangar.HangarException;
 import java.io.UncheckedIOException;
+import java.util.stream.Stream;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -18,8 +19,12 @@ import picocli.CommandLine.Command;
             RehearseCommand.class,
             DebriefCommand.class,
             ClearanceCommand.class,
+            CalcCommand.class,
+            FeelCommand.class,
             ExportCommand.class,
             ImportCommand.class,
+            ConvertCommand.class,
+            ReportCommand.class,
             ShotsCommand.class,
             BenchCommand.class
         })
@@ -42,8 +47,14 @@ public final class Main implements Runnable {
         System.exit(run(arguments));
     }
 
-    /** Runs a command and tells its exit code. */
+    /** Runs a command and tells its exit code; nothing opens the demo hangar of an image, a lone file opens it. */
     public static int run(String... arguments) {
+        boolean image = System.getProperty("jpackage.app-path") != null;
+        boolean bare = arguments.length == 0 && image;
+        boolean file = arguments.length == 1 && arguments[0].endsWith(".drachen");
+        if (bare || file) {
+            return run(Stream.concat(Stream.of("open"), Stream.of(arguments)).toArray(String[]::new));
+        }
         return command().execute(arguments);
     }
 

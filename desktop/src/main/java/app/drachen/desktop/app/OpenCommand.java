@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import javafx.application.Application;
 import picocli.CommandLine.Command;
@@ -22,6 +23,9 @@ import picocli.CommandLine.Parameters;
 final class OpenCommand implements Callable<Integer> {
     @Parameters(arity = "0..1", paramLabel = "HANGAR", description = "hangar file, made if it is missing")
     private Path file;
+
+    @Option(names = "--aircraft", paramLabel = "NAME", description = "open on this aircraft")
+    private String aircraft;
 
     @Option(names = "--fresh", description = "make the demo hangar anew; the old one is kept beside it")
     private boolean fresh;
@@ -43,9 +47,18 @@ final class OpenCommand implements Callable<Integer> {
             arguments.add("--timed=true");
         }
         // fail here, with one sentence, and not in the window's thread
-        DrachenApplication.show(Hangar.open(hangar));
+        Hangar opened = Hangar.open(hangar);
+        DrachenApplication.show(opened, chosen(opened));
         Application.launch(DrachenApplication.class, arguments.toArray(new String[0]));
         return Main.DONE;
+    }
+
+    /** The aircraft named on the command line, if it stands in the hangar. */
+    private OptionalLong chosen(Hangar opened) {
+        if (aircraft == null) {
+            return OptionalLong.empty();
+        }
+        return OptionalLong.of(HangarOptions.aircraft(opened, aircraft).id());
     }
 
     private Path demo() throws Exception {

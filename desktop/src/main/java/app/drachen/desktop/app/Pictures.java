@@ -17,7 +17,11 @@ final class Pictures {
     static void save(Scene scene, Path file) {
         scene.getRoot().applyCss();
         scene.getRoot().layout();
-        WritableImage image = scene.snapshot(null);
+        write(scene.snapshot(null), file);
+    }
+
+    /** Writes an image. */
+    static void write(WritableImage image, Path file) {
         int width = (int) image.getWidth();
         int height = (int) image.getHeight();
         int[] pixels = new int[width * height];

@@ -6,11 +6,14 @@ import app.drachen.core.cards.CardPlans;
 import app.drachen.core.cards.Verdict;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.log.FlightLog;
+import app.drachen.core.rehearsal.Fault;
 import app.drachen.core.rehearsal.Outcome;
 import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.rehearsal.RehearsalPlan;
+import app.drachen.core.rehearsal.Scatter;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.background.Background;
 import app.drachen.files.csv.FlightLogCsv;
 import app.drachen.files.json.SetupJson;
 import java.io.PrintWriter;
@@ -35,8 +38,23 @@ final class RehearseCommand implements Callable<Integer> {
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
 
-    @Parameters(paramLabel = "SETUP.json", description = "set-up document")
+    @Parameters(arity = "0..1", paramLabel = "SETUP.json", description = "set-up document")
     private Path file;
+
+    @Option(
+            names = "--fault",
+            paramLabel = "FAULT[:SIZE]",
+            description = "a mistake to fly with, such as turned-servo:right or pack-moved:40mm; may be given again")
+    private List<String> faults = List.of();
+
+    @Option(names = "--faults", description = "list the mistakes that can be flown with")
+    private boolean listFaults;
+
+    @Option(
+            names = "--times",
+            paramLabel = "N",
+            description = "fly it so often, with other gusts and small errors of building, on all processors")
+    private int times = 1;
 
     @Option(
             names = "--card",
@@ -53,7 +71,7 @@ final class RehearseCommand implements Callable<Integer> {
     @Option(
             names = "--out",
             paramLabel = "LOG.csv",
-            description = "write the log, and the set-up that was flown beside it")
+            description = "write the log, and the set-up as given beside it, without the mistakes of --fault")
     private Path out;
 
     @Option(names = "--json", description = "answer as JSON, values in SI")
@@ -64,6 +82,22 @@ final class RehearseCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
+        if (listFaults) {
+            for (Fault.Kind kind : Fault.Kind.values()) {
+                spec.commandLine().getOut().printf("  %-18s %s%n", kind.id(), Json.read(kind.label()));
+            }
+            return Main.DONE;
+        }
+        if (file == null) {
+            throw new IllegalArgumentException("rehearse: which set-up? give a SETUP.json, or --faults");
+        }
+        if (times > 1 && out != null) {
+            throw new IllegalArgumentException(
+                    "--out writes one log; leave out --times, or choose one flight by --seed");
+        }
+        if (times < 1 || times > 10_000) {
+            throw new IllegalArgumentException("--times is " + times + "; allowed is 1 to 10000");
+        }
         Setup setup = SetupJson.read(file);
         CardPlan plan = CardPlans.byId(card)
                 .orElseThrow(() -> new IllegalArgumentException("--card "
@@ -71,7 +105,14 @@ final class RehearseCommand implements Callable<Integer> {
                         + ": there is no such card; there are "
                         + CardPlans.all().stream().map(CardPlan::id).toList()));
         Card made = plan.forAircraft(setup, field.field());
-        Rehearsal rehearsal = new Rehearsal(new RehearsalPlan(setup, made, field.field(), seed));
+        RehearsalPlan flown = new RehearsalPlan(setup, made, field.field(), seed);
+        for (String fault : faults) {
+            flown = Fault.parse(fault).in(flown);
+        }
+        if (times > 1) {
+            return scatter(flown);
+        }
+        Rehearsal rehearsal = new Rehearsal(flown);
         rehearsal.finish();
         FlightLog log = rehearsal.log();
         Outcome outcome = rehearsal.outcome().orElseThrow();
@@ -83,6 +124,34 @@ final class RehearseCommand implements Callable<Integer> {
         }
         boolean passed = outcome.whole() && verdicts.stream().allMatch(Verdict::passed);
         print(outcome, rehearsal, verdicts, passed);
+        return passed ? Main.DONE : Main.STOPS;
+    }
+
+    private int scatter(RehearsalPlan plan) {
+        // what cannot fly at all is refused here, with one sentence, and not on some thread
+        new Rehearsal(plan);
+        Scatter scatter = new Scatter(Background.onAllProcessors(times, n -> Scatter.fly(plan, n)));
+        PrintWriter to = spec.commandLine().getOut();
+        boolean passed = scatter.flights().stream().allMatch(Scatter.Flight::passed);
+        if (json) {
+            Map<String, Object> map = new LinkedHashMap<>();
+            map.put("card", card);
+            map.put("seed", seed);
+            map.put("flights", times);
+            map.put("passed", passed);
+            map.put("results", scatter.workings().stream().map(Json::working).toList());
+            map.put(
+                    "outcomes",
+                    scatter.flights().stream()
+                            .map(f -> Json.read(f.outcome().sentence()))
+                            .toList());
+            to.println(Json.text(map));
+        } else {
+            scatter.workings().forEach(w -> to.println("  " + Json.line(w)));
+            scatter.firstLost()
+                    .ifPresent(f -> to.println("  first lost: flight " + f.number() + ": "
+                            + Json.read(f.outcome().sentence())));
+        }
         return passed ? Main.DONE : Main.STOPS;
     }
 
@@ -119,7 +188,7 @@ final class RehearseCommand implements Callable<Integer> {
                     + measured);
         }
         if (out != null) {
-            to.println("Log in " + out + ", set-up as flown in " + flownSetup(out) + ".");
+            to.println("Log in " + out + ", set-up as given in " + flownSetup(out) + ".");
         }
     }
 

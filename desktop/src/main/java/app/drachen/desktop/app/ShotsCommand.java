@@ -33,6 +33,12 @@ final class ShotsCommand implements Callable<Integer> {
     @Parameters(paramLabel = "DIR", description = "folder to write into")
     private Path folder;
 
+    @Option(
+            names = "--only",
+            paramLabel = "NAME",
+            description = "write only these views; the ways to them are still gone")
+    private List<String> only = List.of();
+
     @Option(names = "--json", description = "answer as JSON")
     private boolean json;
 
@@ -48,8 +54,8 @@ final class ShotsCommand implements Callable<Integer> {
             Platform.startup(started::countDown);
             started.await();
             Workspace workspace = new Workspace(hangar, Clock.systemUTC());
+            Shell shell = Background.askScreen(() -> new Shell(workspace, background));
             Scene scene = Background.askScreen(() -> {
-                Shell shell = new Shell(workspace, background);
                 Scene made = new Scene(shell.root(), 1280, 800);
                 Theme.style(made);
                 Stage window = new Stage();
@@ -57,10 +63,15 @@ final class ShotsCommand implements Callable<Integer> {
                 window.show();
                 return made;
             });
-            for (Views.View view : Views.all(workspace, scene)) {
+            for (Views.View view : Views.all(workspace, scene, shell)) {
                 view.prepare();
+                if (!only.isEmpty() && !only.contains(view.name())) {
+                    continue;
+                }
                 Path picture = folder.resolve(view.name() + ".png");
                 Background.askScreen(() -> {
+                    // what was told on the way here is not part of the view
+                    scene.lookup("#notice").setVisible(false);
                     Pictures.save(scene, picture);
                     return null;
                 });

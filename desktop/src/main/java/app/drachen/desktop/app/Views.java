@@ -1,9 +1,12 @@
 package app.drachen.desktop.app;
 
 import app.drachen.core.clearance.Stage;
+import app.drachen.core.log.LogColumn;
 import app.drachen.desktop.background.Background;
 import app.drachen.desktop.widget.Workspace;
 import app.drachen.files.hangar.Hangar;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import javafx.event.Event;
@@ -17,10 +20,12 @@ final class Views {
 
     private final Workspace workspace;
     private final Scene scene;
+    private final Shell shell;
 
-    private Views(Workspace workspace, Scene scene) {
+    private Views(Workspace workspace, Scene scene, Shell shell) {
         this.workspace = workspace;
         this.scene = scene;
+        this.shell = shell;
     }
 
     /** A view to picture. */
@@ -33,8 +38,8 @@ final class Views {
         }
     }
 
-    static List<View> all(Workspace workspace, Scene scene) {
-        Views views = new Views(workspace, scene);
+    static List<View> all(Workspace workspace, Scene scene, Shell shell) {
+        Views views = new Views(workspace, scene, shell);
         return List.of(
                 new View("hangar", () -> views.screen(workspace::closeAircraft)),
                 new View("build", () -> views.stage("Strandläufer", Stage.BUILD)),
@@ -45,7 +50,12 @@ final class Views {
                 new View("bench", views::bench),
                 new View("maiden", views::maiden),
                 new View("debrief", views::debrief),
-                new View("keys", views::keys));
+                new View("keys", views::keys),
+                new View("logbook", views::logbook),
+                new View("mapping", views::mapping),
+                new View("calculator", views::calculator),
+                new View("feel", views::feel),
+                new View("sunlight", views::sunlight));
     }
 
     private Void screen(Runnable task) throws Exception {
@@ -126,5 +136,92 @@ final class Views {
     private Void keys() throws Exception {
         stage("Strandläufer", Stage.BUILD);
         return press(KeyCode.F1, 1);
+    }
+
+    private void waitFor(Callable<Boolean> condition, String otherwise) throws Exception {
+        long until = System.currentTimeMillis() + PATIENCE_MILLIS;
+        while (!Background.askScreen(condition)) {
+            if (System.currentTimeMillis() > until) {
+                throw new IllegalStateException(otherwise);
+            }
+            Thread.onSpinWait();
+        }
+    }
+
+    private void control(KeyCode code) throws Exception {
+        screen(() -> Event.fireEvent(
+                scene.getRoot(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, true, false, false)));
+    }
+
+    private Void escape(String overlay) throws Exception {
+        return screen(() -> Event.fireEvent(
+                scene.lookup("#" + overlay),
+                new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ESCAPE, false, false, false, false)));
+    }
+
+    private Void logbook() throws Exception {
+        escape("keys");
+        stage("Seeschwalbe", Stage.MAIDEN);
+        control(KeyCode.L);
+        waitFor(() -> scene.lookup("#ledger").lookupAll(".row").size() > 3, "the flight was not read");
+        return null;
+    }
+
+    /** The last demo flight as another program might have written it: commas, km/h, hundredths of a degree. */
+    private Void mapping() throws Exception {
+        Path file = Files.createTempDirectory("drachen-foreign").resolve("evening at the dyke.csv");
+        file.toFile().deleteOnExit();
+        file.getParent().toFile().deleteOnExit();
+        var log = workspace.hangar().logbook().log(workspace.aircraft(), 11).orElseThrow();
+        StringBuilder text = new StringBuilder(
+                "clock;state;air speed kmh;bank cdeg;nose cdeg;alt m;vario;" + "gyro x;surface 1;gas;pack V;temper\n");
+        String[] names = {"hand", "gyro", "self-level", "cruising", "circling", "return", "route"};
+        for (int row = 0; row < log.rows(); row += 2) {
+            double t = log.time(row);
+            text.append(String.format(
+                            java.util.Locale.ROOT,
+                            "14:%02d:%05.2f;%s;%.1f;%.0f;%.0f;%.2f;%.2f;%.1f;%.0f;%.0f;%.2f;%.1f\n",
+                            (int) (t / 60),
+                            t % 60,
+                            names[(int) log.value(LogColumn.MODE, row)],
+                            log.value(LogColumn.AIRSPEED, row) * 3.6,
+                            Math.toDegrees(log.value(LogColumn.ROLL, row)) * 100,
+                            Math.toDegrees(log.value(LogColumn.PITCH, row)) * 100,
+                            log.value(LogColumn.HEIGHT, row),
+                            log.value(LogColumn.CLIMB, row),
+                            Math.toDegrees(log.value(LogColumn.ROLL_RATE, row)),
+                            log.value(LogColumn.OUT_1, row),
+                            log.value(LogColumn.POWER, row) * 100,
+                            log.value(LogColumn.VOLTS, row),
+                            21.4)
+                    .replace('.', ','));
+        }
+        Files.writeString(file, text);
+        screen(() -> shell.readLogs(java.util.List.of(file)));
+        waitFor(() -> scene.lookup("#mapping") != null, "the mapping did not open");
+        return null;
+    }
+
+    private Void calculator() throws Exception {
+        press(KeyCode.ESCAPE, 2);
+        stage("Strandläufer", Stage.MODES);
+        control(KeyCode.K);
+        screen(() -> ((javafx.scene.control.TextField) scene.lookup("#find")).setText("least circle"));
+        return screen(() -> Event.fireEvent(
+                scene.lookup("#find"),
+                new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false)));
+    }
+
+    private Void feel() throws Exception {
+        escape("calculator");
+        stage("Seeschwalbe", Stage.BUILD);
+        control(KeyCode.J);
+        return null;
+    }
+
+    private Void sunlight() throws Exception {
+        escape("feel");
+        stage("Rochen", Stage.MAIDEN);
+        return press(KeyCode.F8, 1);
     }
 }

@@ -1,11 +1,15 @@
 package app.drachen.desktop.background;
 
+import app.drachen.core.working.Progress;
+import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
+import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 import javafx.application.Platform;
 
 /** Runs long work beside the interface and brings the result back to it. */
@@ -16,6 +20,17 @@ public final class Background implements AutoCloseable {
         return thread;
     });
 
+    /**
+     * Does the same work many times on all processors and waits for it.
+     *
+     * @param times how often
+     * @param work receives its number, from 0
+     * @return the results in the order of their numbers
+     */
+    public static <T> List<T> onAllProcessors(int times, IntFunction<T> work) {
+        return IntStream.range(0, times).parallel().mapToObj(work).toList();
+    }
+
     /** Long work that reports its progress and looks whether it is to stop. */
     public interface Work<T> {
         /** Does the work. */
@@ -23,7 +38,7 @@ public final class Background implements AutoCloseable {
     }
 
     /** The running work's side. */
-    public static final class Running {
+    public static final class Running implements Progress {
         private final AtomicBoolean cancelled = new AtomicBoolean();
         private final DoubleConsumer progress;
 
@@ -31,14 +46,13 @@ public final class Background implements AutoCloseable {
             this.progress = progress;
         }
 
+        @Override
         public boolean cancelled() {
             return cancelled.get();
         }
 
-        /**
-         * @param share done so far, 0 to 1
-         */
-        public void progress(double share) {
+        @Override
+        public void at(double share) {
             Platform.runLater(() -> progress.accept(share));
         }
     }
@@ -68,6 +82,7 @@ public final class Background implements AutoCloseable {
                     }
                 });
             } catch (Exception e) {
+                // what nobody foresaw comes with its report; the rest is one sentence for the pilot
                 Platform.runLater(() -> {
                     if (!running.cancelled()) {
                         failed.accept(e);
@@ -76,6 +91,12 @@ public final class Background implements AutoCloseable {
             }
         });
         return () -> running.cancelled.set(true);
+    }
+
+    /** Sends errors that nobody caught, on whatever thread, to a receiver on the interface thread. */
+    public static void uncaught(Consumer<Throwable> receiver) {
+        Thread.setDefaultUncaughtExceptionHandler((thread, error) -> Platform.runLater(() -> receiver.accept(error)));
+        Thread.currentThread().setUncaughtExceptionHandler((thread, error) -> receiver.accept(error));
     }
 
     /** Runs on the interface thread after what is queued there. */

@@ -1,7 +1,9 @@
 package app.drachen.desktop.chart;
 
+import app.drachen.desktop.drawing.Pen;
+import app.drachen.desktop.drawing.Picture;
+import app.drachen.desktop.drawing.ScreenPen;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Pane;
 
 /** A pane that is painted as a whole whenever its size or its content changes. */
@@ -27,12 +29,19 @@ public abstract class CanvasPane extends Pane {
         double width = canvas.getWidth();
         double height = canvas.getHeight();
         if (width >= 80 && height >= 50) {
-            GraphicsContext g = canvas.getGraphicsContext2D();
+            Pen g = new ScreenPen(canvas);
             g.clearRect(0, 0, width, height);
             paint(g, width, height);
         }
     }
 
+    /** What is shown, to be kept outside the window. */
+    public final Picture picture(String name) {
+        double width = Math.max(320, getWidth());
+        double height = Math.max(200, getHeight());
+        return new Picture(name, width, height, pen -> paint(pen, width, height));
+    }
+
     /** Paints the content into a cleared box of pixels. */
-    protected abstract void paint(GraphicsContext g, double width, double height);
+    protected abstract void paint(Pen g, double width, double height);
 }

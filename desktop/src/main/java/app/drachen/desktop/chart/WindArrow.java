@@ -1,14 +1,14 @@
 package app.drachen.desktop.chart;
 
+import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.theme.Ink;
-import javafx.scene.canvas.GraphicsContext;
 
 /** Paints an arrow that blows with the wind, north up. */
 public final class WindArrow {
     private WindArrow() {}
 
     /** Paints the arrow about a point; {@code from} is where the wind comes from [rad]. */
-    public static void paint(GraphicsContext g, double from, double x, double y, double reach) {
+    public static void paint(Pen g, double from, double x, double y, double reach) {
         double dx = -Math.sin(from);
         double dy = Math.cos(from);
         double tipX = x + reach * dx;

@@ -2,7 +2,6 @@ package app.drachen.desktop.drawing;
 
 import app.drachen.desktop.theme.Ink;
 import java.util.Optional;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 
 /** Paints outlines to scale. Reads its arguments and changes only the canvas. */
@@ -10,7 +9,7 @@ public final class AircraftPainter {
     private AircraftPainter() {}
 
     /** Paints an outline; the chosen component is drawn in kite red. */
-    public static void paint(GraphicsContext g, Outline outline, View view, Optional<Outline.Component> chosen) {
+    public static void paint(Pen g, Outline outline, View view, Optional<Outline.Component> chosen) {
         g.setLineWidth(1.6);
         for (Outline.Shape shape : outline.shapes()) {
             int n = shape.x().length;
@@ -37,8 +36,7 @@ public final class AircraftPainter {
     }
 
     /** Paints a metric grid over a box of pixels. */
-    public static void grid(
-            GraphicsContext g, View view, double metres, double x, double y, double width, double height) {
+    public static void grid(Pen g, View view, double metres, double x, double y, double width, double height) {
         g.setFill(Ink.SHEET);
         g.fillRect(x, y, width, height);
         g.setStroke(Ink.GRID);

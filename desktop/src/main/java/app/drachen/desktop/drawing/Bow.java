@@ -2,15 +2,13 @@ package app.drachen.desktop.drawing;
 
 import app.drachen.core.clearance.StageState;
 import app.drachen.desktop.theme.Ink;
-import javafx.scene.canvas.GraphicsContext;
 
 /** Paints a bow on the line: filled proven, half stale, hollow open, knotted stopped. */
 public final class Bow {
     private Bow() {}
 
     /** Paints a bow around a point. */
-    public static void paint(
-            GraphicsContext g, StageState state, double x, double y, double halfWidth, double halfHeight) {
+    public static void paint(Pen g, StageState state, double x, double y, double halfWidth, double halfHeight) {
         double[] leftX = {x, x - halfWidth, x - halfWidth};
         double[] rightX = {x, x + halfWidth, x + halfWidth};
         double[] ys = {y, y - halfHeight, y + halfHeight};
@@ -43,7 +41,7 @@ public final class Bow {
     }
 
     /** Paints the kite, leaning into the wind. */
-    public static void kite(GraphicsContext g, double x, double y, double size) {
+    public static void kite(Pen g, double x, double y, double size) {
         double[] kx = {x + 0.30 * size, x + 0.55 * size, x - 0.30 * size, x - 0.55 * size};
         double[] ky = {y - 0.95 * size, y - 0.15 * size, y + 0.95 * size, y - 0.35 * size};
         g.setFill(Ink.KITE);

@@ -14,7 +14,6 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
@@ -96,7 +95,7 @@ public final class KiteLine extends Pane {
         double width = getWidth();
         string.setWidth(width);
         string.setHeight(getHeight());
-        GraphicsContext g = string.getGraphicsContext2D();
+        Pen g = new ScreenPen(string);
         g.clearRect(0, 0, width, getHeight());
         double kiteX = Math.min(width * KITE, width - CLEARED);
         double end = kiteX / width;
@@ -161,7 +160,7 @@ public final class KiteLine extends Pane {
 
         void show(StageState state, boolean now) {
             pseudoClassStateChanged(CHOSEN, now);
-            GraphicsContext g = bow.getGraphicsContext2D();
+            Pen g = new ScreenPen(bow);
             g.clearRect(0, 0, 40, 24);
             Bow.paint(g, state, 20, 12, now ? 14 : 11, now ? 10 : 7.5);
             label.setUnderline(false);

@@ -4,14 +4,13 @@ import app.drachen.core.clearance.Clearance;
 import app.drachen.core.clearance.Stage;
 import app.drachen.desktop.theme.Ink;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 
 /** The line in small, for the shelf. */
 public final class MiniLine extends Canvas {
     /** A small line. */
     public MiniLine(Clearance clearance, double width) {
         super(width, 58);
-        GraphicsContext g = getGraphicsContext2D();
+        Pen g = new ScreenPen(this);
         g.setStroke(Ink.INK);
         g.setLineWidth(1.2);
         g.strokeLine(0, 50, width - 24, 16);

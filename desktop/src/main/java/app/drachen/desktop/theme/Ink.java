@@ -15,7 +15,34 @@ public final class Ink {
     public static final Color AMBER = Color.web("#B3761A");
     public static final Color SKY = Color.web("#DCE7EA");
 
+    private static boolean sunlight;
+
     private Ink() {}
+
+    /** Whether the sunlight view is on: black on white, nothing fine. */
+    public static boolean sunlight() {
+        return sunlight;
+    }
+
+    /** Switches the sunlight view for everything painted from now on. */
+    public static void sunlight(boolean on) {
+        sunlight = on;
+    }
+
+    /** A role's colour as it is seen now. */
+    public static Color seen(Color colour) {
+        return sunlight ? onWhite(colour) : colour;
+    }
+
+    /** A role's colour on white paper and in the sun: light ones become white or grey, all others black. */
+    public static Color onWhite(Color colour) {
+        if (colour.getOpacity() < 0.5) {
+            return Color.gray(0, 0.07);
+        }
+        double light = colour.grayscale().getRed();
+        Color seen = light > 0.93 ? Color.WHITE : light > 0.75 ? Color.gray(0.75) : Color.BLACK;
+        return colour.equals(SKY) ? Color.gray(0.88) : colour.equals(GRID) ? Color.gray(0.86) : seen;
+    }
 
     /** A role's colour, thinned for areas. */
     public static Color wash(Color role) {

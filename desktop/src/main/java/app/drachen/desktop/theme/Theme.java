@@ -1,10 +1,12 @@
 package app.drachen.desktop.theme;
 
+import app.drachen.files.sheet.Faces;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
 import javafx.scene.Scene;
+import javafx.scene.image.Image;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 
@@ -24,6 +26,7 @@ public final class Theme {
             "B612-Bold.otf");
 
     private static boolean loaded;
+    private static Faces faces;
 
     private Theme() {}
 
@@ -46,6 +49,22 @@ public final class Theme {
     public static void style(Scene scene) {
         load();
         scene.getStylesheets().add(Theme.class.getResource("drachen.css").toExternalForm());
+    }
+
+    /** The program's icon, the kite, in the sizes that desktops ask for. */
+    public static List<Image> icons() {
+        return List.of(32, 64, 128, 256).stream()
+                .map(size -> new Image(
+                        Theme.class.getResource("icons/kite-" + size + ".png").toExternalForm()))
+                .toList();
+    }
+
+    /** The fonts for paper and pictures; needs no screen. */
+    public static synchronized Faces faces() {
+        if (faces == null) {
+            faces = new Faces(name -> Theme.class.getResourceAsStream("fonts/" + name));
+        }
+        return faces;
     }
 
     /** Text font for painters. */

@@ -6,6 +6,7 @@ import app.drachen.core.clearance.Stage;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
+import app.drachen.core.working.Working;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -67,6 +68,18 @@ public final class Ledger extends VBox {
     public void add(String caption, List<Finding> findings) {
         items.getChildren().add(caption(caption));
         findings.forEach(f -> items.getChildren().add(item(f, List.of())));
+    }
+
+    /** Adds a block of values under a heading; each shows its working. */
+    public void addValues(String caption, List<Working> workings) {
+        items.getChildren().add(caption(caption));
+        workings.forEach(w -> items.getChildren().add(new WorkingRow(w, workspace.units())));
+    }
+
+    /** Adds a block of sentences under a heading. */
+    public void addLines(String caption, List<String> lines) {
+        items.getChildren().add(caption(caption));
+        lines.forEach(l -> items.getChildren().add(Texts.wrapped(read(l), "soft")));
     }
 
     private void show(List<Action> actions) {

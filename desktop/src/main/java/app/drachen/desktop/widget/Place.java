@@ -1,5 +1,6 @@
 package app.drachen.desktop.widget;
 
+import app.drachen.desktop.drawing.Picture;
 import java.util.List;
 import javafx.scene.Node;
 
@@ -16,6 +17,16 @@ public interface Place {
 
     /** The two buttons below the ledger, the more important first; may be fewer. */
     default List<Action> ledgerActions() {
+        return List.of();
+    }
+
+    /** Drawings and charts that can be kept as pictures. */
+    default List<Picture> pictures() {
+        return List.of();
+    }
+
+    /** The table of this screen to copy, row by row, headers first; empty if there is none. */
+    default List<List<String>> table() {
         return List.of();
     }
 

@@ -78,6 +78,13 @@ public final class QuantityField extends HBox {
         return this;
     }
 
+    /** Keeps the same room for the unit, so that fields stand below one another. */
+    public QuantityField unitWidth(double width) {
+        unit.setMinWidth(width);
+        unit.setPrefWidth(width);
+        return this;
+    }
+
     /** Shows a value. */
     public void show(double si, UnitSystem system) {
         value = si;

@@ -7,6 +7,7 @@ import app.drachen.core.clearance.Proof.Evidence;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.clearance.Stage;
+import app.drachen.core.geodesy.GeodeticPosition;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
@@ -244,10 +245,60 @@ public final class Workspace {
         changed();
     }
 
+    /** Reads the aircraft anew, after another window has changed it. */
+    public void refresh() {
+        if (revision.isPresent()) {
+            revision = Optional.of(hangar.current(aircraft));
+        }
+        field = hangar.setting(FIELD).flatMap(this::field);
+        changed();
+    }
+
+    /** Keeps a proof gained with a revision that may not be the current one. */
+    public void prove(ProofKind kind, Revision flown, boolean passed, String note) {
+        hangar.add(
+                aircraft,
+                Proof.gained(
+                        kind,
+                        flown.setup(),
+                        flown.number(),
+                        clock.instant().getEpochSecond(),
+                        Evidence.REAL,
+                        passed,
+                        note,
+                        Map.of()));
+        changed();
+    }
+
+    /** Where home is, if it was ever entered. */
+    public Optional<GeodeticPosition> home() {
+        return hangar.home();
+    }
+
+    /** Takes the position of home, or none for no text; tells what is wrong with it otherwise. */
+    public boolean enterHome(String degrees) {
+        try {
+            if (!degrees.isBlank()) {
+                GeodeticPosition.parse(degrees);
+            }
+        } catch (IllegalArgumentException e) {
+            tell(e.getMessage());
+            return false;
+        }
+        hangar.keep(Hangar.HOME, degrees.strip());
+        changed();
+        return true;
+    }
+
+    /** Now, in seconds since 1970-01-01 UTC. */
+    public long now() {
+        return clock.instant().getEpochSecond();
+    }
+
     /** Keeps a rehearsed flight. */
     public FlightRecord keep(String card, String outcome, FlightLog log) {
         FlightRecord flight =
                 new FlightRecord(0, revision().number(), clock.instant().getEpochSecond(), true, card, outcome);
-        return hangar.add(aircraft, flight, log);
+        return hangar.logbook().add(aircraft, flight, log);
     }
 }

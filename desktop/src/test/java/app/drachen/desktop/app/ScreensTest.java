@@ -279,10 +279,10 @@ class ScreensTest extends WindowTest {
         press(KeyCode.DIGIT1);
         press(KeyCode.B);
         assertEquals(held, ask(() -> ((Label) scene.lookup("#clock")).getText()), "time stands while it is held");
-        int flights = ask(() -> hangar.flights(workspace.aircraft()).size());
+        int flights = ask(() -> hangar.logbook().flights(workspace.aircraft()).size());
         press(KeyCode.END);
         until(() -> ((Label) scene.lookup("#rehearsal-state")).getText().contains("debrief"));
-        until(() -> hangar.flights(workspace.aircraft()).size() == flights + 1);
+        until(() -> hangar.logbook().flights(workspace.aircraft()).size() == flights + 1);
         until(() -> {
             robot.push(KeyCode.ENTER);
             return scene.lookup("#debrief") != null;
@@ -319,7 +319,7 @@ class ScreensTest extends WindowTest {
         TextField wind = (TextField) node("field-wind");
         assertEquals("7.8", ask(wind::getText), "3.5 m/s are 7.8 mph");
         act(() -> {
-            try (Hangar again = Hangar.open(hangar.file())) {
+            try (Hangar again = Hangar.openToRead(hangar.file())) {
                 assertEquals("IMPERIAL", again.setting("units").orElseThrow());
             }
         });

@@ -4,6 +4,7 @@ import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageState;
 import app.drachen.desktop.background.Background;
 import app.drachen.desktop.theme.Theme;
+import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.Workspace;
 import app.drachen.files.demo.DemoHangar;
 import app.drachen.files.hangar.Hangar;
@@ -12,12 +13,19 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -36,6 +44,28 @@ abstract class WindowTest {
     Background background;
     Workspace workspace;
     Scene scene;
+    Shell shell;
+    final Answers dialogs = new Answers();
+    final List<OptionalLong> windows = new ArrayList<>();
+    final List<Path> openedHangars = new ArrayList<>();
+
+    /** Answers questions for files with what was laid ready; remembers what was asked. */
+    static final class Answers implements Dialogs {
+        final Deque<List<Path>> toOpen = new ArrayDeque<>();
+        final Deque<Path> toSave = new ArrayDeque<>();
+        final List<String> suggested = new ArrayList<>();
+
+        @Override
+        public List<Path> open(String title, List<String> endings) {
+            return toOpen.isEmpty() ? List.of() : toOpen.pop();
+        }
+
+        @Override
+        public Optional<Path> save(String title, String suggestion, List<String> endings) {
+            suggested.add(suggestion);
+            return toSave.isEmpty() ? Optional.empty() : Optional.of(toSave.pop());
+        }
+    }
 
     /** The demo hangar is flown once; every test works on its own copy. */
     private static synchronized Path template() throws Exception {
@@ -61,7 +91,11 @@ abstract class WindowTest {
         FxToolkit.setupFixture(() -> {
             background = new Background();
             workspace = new Workspace(hangar, Clock.fixed(Instant.ofEpochSecond(NOW), ZoneOffset.UTC));
-            scene = new Scene(new Shell(workspace, background).root(), 1280, 800);
+            shell = new Shell(
+                    workspace,
+                    background,
+                    new Shell.Outside(dialogs, windows::add, openedHangars::add, () -> List.of(file)));
+            scene = new Scene(shell.root(), 1280, 800);
             Theme.style(scene);
             window.setScene(scene);
             window.show();
@@ -73,7 +107,10 @@ abstract class WindowTest {
 
     @AfterEach
     void close() throws Exception {
-        FxToolkit.setupFixture(() -> background.close());
+        FxToolkit.setupFixture(() -> {
+            shell.leave();
+            background.close();
+        });
         FxToolkit.cleanupStages();
         hangar.close();
         try (var files = Files.walk(folder)) {
@@ -84,7 +121,7 @@ abstract class WindowTest {
 
     void until(Callable<Boolean> condition) throws Exception {
         WaitForAsyncUtils.waitFor(
-                60, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
+                30, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -100,6 +137,27 @@ abstract class WindowTest {
     void act(Runnable task) throws Exception {
         WaitForAsyncUtils.asyncFx(task).get();
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Types into the finder and takes the first hit. */
+    void take(String letters) throws Exception {
+        until(() -> scene.lookup("#find") != null);
+        robot.write(letters, 0);
+        WaitForAsyncUtils.waitForFxEvents();
+        press(KeyCode.ENTER);
+        until(() -> scene.lookup("#find") == null);
+    }
+
+    String clipboard() throws Exception {
+        return ask(() -> Clipboard.getSystemClipboard().getString());
+    }
+
+    long idOf(String name) {
+        return hangar.aircraft().stream()
+                .filter(a -> a.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .id();
     }
 
     Node node(String id) throws Exception {

@@ -81,7 +81,7 @@ class MarksTest {
         for (StageState state : StageState.values()) {
             bows.add(silhouette(WaitForAsyncUtils.asyncFx(() -> {
                         Canvas canvas = new Canvas(40, 24);
-                        Bow.paint(canvas.getGraphicsContext2D(), state, 20, 12, 14, 10);
+                        Bow.paint(new ScreenPen(canvas), state, 20, 12, 14, 10);
                         return canvas;
                     })
                     .get()));

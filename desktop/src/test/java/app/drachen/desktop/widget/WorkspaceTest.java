@@ -61,7 +61,7 @@ class WorkspaceTest {
         verify(listener).run();
         assertEquals(2, workspace.revision().number());
         assertEquals(1_700_000_000L, workspace.revision().when());
-        try (Hangar other = Hangar.open(hangar.file())) {
+        try (Hangar other = Hangar.openToRead(hangar.file())) {
             assertEquals(workspace.setup(), other.current(workspace.aircraft()).setup());
         }
     }

@@ -298,6 +298,23 @@ public final class BenchView implements Place {
     }
 
     @Override
+    public List<List<String>> table() {
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("asked", "surface", "wanted", "seen"));
+        for (int i = 0; i < session.questions().size(); i++) {
+            int at = i;
+            BenchCheck.Question question = session.questions().get(i);
+            question.wanted()
+                    .forEach((surface, answer) -> rows.add(List.of(
+                            question.instruction(),
+                            surface.label(),
+                            answer.label(),
+                            session.seen(at, surface).map(Answer::label).orElse(""))));
+        }
+        return rows;
+    }
+
+    @Override
     public List<Action> actions() {
         List<Action> actions = new ArrayList<>();
         actions.add(Action.of("the propeller is off", "X", this::propeller));

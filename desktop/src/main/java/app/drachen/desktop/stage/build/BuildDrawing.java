@@ -9,20 +9,19 @@ import app.drachen.core.units.Quantity;
 import app.drachen.desktop.chart.CanvasPane;
 import app.drachen.desktop.drawing.AircraftPainter;
 import app.drachen.desktop.drawing.Outline;
+import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.drawing.View;
 import app.drachen.desktop.theme.Ink;
-import app.drachen.desktop.theme.Theme;
 import app.drachen.desktop.widget.Workspace;
+import app.drachen.files.sheet.Face;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
-import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 import javafx.util.Duration;
 
@@ -30,7 +29,7 @@ import javafx.util.Duration;
  * The aircraft from above and from the side to one scale, with parts, CG window, CG and neutral
  * point. Parts are dragged; a drag or a run of arrow keys becomes one revision.
  */
-final class BuildDrawing extends CanvasPane {
+public final class BuildDrawing extends CanvasPane {
     private static final double EDGE = 16;
     private static final double LABEL_GAP = 13;
 
@@ -60,6 +59,15 @@ final class BuildDrawing extends CanvasPane {
         setOnMouseDragged(this::drag);
         setOnMouseReleased(e -> finish());
         pause.setOnFinished(e -> finish());
+    }
+
+    /** How long the keys may rest before what they moved becomes a revision; a run under way starts resting anew. */
+    public void restFor(Duration rest) {
+        pause.stop();
+        pause.setDuration(rest);
+        if (draft.isPresent() && !dragging) {
+            pause.playFromStart();
+        }
     }
 
     Selection selection() {
@@ -206,7 +214,7 @@ final class BuildDrawing extends CanvasPane {
     }
 
     @Override
-    protected void paint(GraphicsContext g, double w, double h) {
+    protected void paint(Pen g, double w, double h) {
         if (!workspace.isOpen()) {
             return;
         }
@@ -248,7 +256,7 @@ final class BuildDrawing extends CanvasPane {
         return selection instanceof Selection.OfBody ? Optional.of(Outline.Component.BODY) : Optional.empty();
     }
 
-    private void balance(GraphicsContext g, Setup setup) {
+    private void balance(Pen g, Setup setup) {
         Balance balance = Balance.of(setup);
         Planform planform = balance.planform();
         double reach = Math.min(0.09 * planform.span(), 0.13);
@@ -287,7 +295,7 @@ final class BuildDrawing extends CanvasPane {
                 : "CG "
                         + Quantity.LENGTH.text(Math.abs(outside), workspace.units())
                         + (outside > 0 ? " behind the window" : " ahead of the window");
-        g.setFont(Theme.strong(14));
+        g.setFont(Face.STRONG, 14);
         double noteX = left - 46;
         double noteY = above.y(setup.airframe().wing().rootLeadingEdge()) - 30;
         g.setStroke(colour);
@@ -299,7 +307,7 @@ final class BuildDrawing extends CanvasPane {
         halo(g, where, noteX, noteY, colour, TextAlignment.RIGHT);
     }
 
-    private static void mark(GraphicsContext g, double x, double y, Color colour) {
+    private static void mark(Pen g, double x, double y, Color colour) {
         g.setFill(Ink.SHEET);
         g.fillOval(x - 8, y - 8, 16, 16);
         g.setFill(colour);
@@ -310,7 +318,7 @@ final class BuildDrawing extends CanvasPane {
         g.strokeOval(x - 8, y - 8, 16, 16);
     }
 
-    private void parts(GraphicsContext g, Setup setup) {
+    private void parts(Pen g, Setup setup) {
         List<double[]> taken = new ArrayList<>();
         for (Part part : setup.parts()) {
             boolean now = selection instanceof Selection.OfPart chosenPart
@@ -335,13 +343,13 @@ final class BuildDrawing extends CanvasPane {
     }
 
     /** Parts near the middle are named in a column beside the body, the others below themselves. */
-    private void label(GraphicsContext g, Setup setup, Part part, double column, List<double[]> taken) {
+    private void label(Pen g, Setup setup, Part part, double column, List<double[]> taken) {
         boolean now = selection instanceof Selection.OfPart chosenPart
                 && chosenPart.name().equals(part.name());
         double x = above.x(part.position().right());
         double y = above.y(part.position().aft());
         String label = part.name() + "  " + Quantity.MASS.text(part.mass(), workspace.units());
-        g.setFont(now ? Theme.strong(13) : Theme.text(13));
+        g.setFont(now ? Face.STRONG : Face.TEXT, 13);
         Color colour = now ? Ink.KITE : Ink.INK;
         boolean middle =
                 Math.abs(part.position().right()) < setup.airframe().body().width();
@@ -378,7 +386,7 @@ final class BuildDrawing extends CanvasPane {
         return y;
     }
 
-    private void dimension(GraphicsContext g, Setup setup, Outline plan, double planHeight) {
+    private void dimension(Pen g, Setup setup, Outline plan, double planHeight) {
         double y = planHeight + EDGE + 14;
         double left = above.x(-setup.planform().span() / 2);
         double right = above.x(setup.planform().span() / 2);
@@ -387,7 +395,7 @@ final class BuildDrawing extends CanvasPane {
         g.strokeLine(left, y, right, y);
         g.strokeLine(left, y - 5, left, y + 5);
         g.strokeLine(right, y - 5, right, y + 5);
-        g.setFont(Theme.figures(12));
+        g.setFont(Face.FIGURES, 12);
         halo(
                 g,
                 Quantity.SPAN.text(setup.planform().span(), workspace.units()),
@@ -398,16 +406,14 @@ final class BuildDrawing extends CanvasPane {
         text(g, "5 cm squares · from above, from the left", 10, getHeight() - 10, Ink.SOFT, TextAlignment.LEFT);
     }
 
-    private static void text(GraphicsContext g, String text, double x, double y, Color colour, TextAlignment align) {
-        g.setFont(Theme.text(13));
+    private static void text(Pen g, String text, double x, double y, Color colour, TextAlignment align) {
+        g.setFont(Face.TEXT, 13);
         halo(g, text, x, y, colour, align);
     }
 
     /** Text on a piece of paper, so that lines do not cross it out. */
-    private static void halo(GraphicsContext g, String text, double x, double y, Color colour, TextAlignment align) {
-        Text measured = new Text(text);
-        measured.setFont(g.getFont());
-        double wide = measured.getLayoutBounds().getWidth();
+    private static void halo(Pen g, String text, double x, double y, Color colour, TextAlignment align) {
+        double wide = g.textWidth(text);
         double left = align == TextAlignment.LEFT ? x : align == TextAlignment.RIGHT ? x - wide : x - wide / 2;
         g.setFill(Ink.SHEET.deriveColor(0, 1, 1, 0.85));
         g.fillRect(left - 2, y - 7, wide + 4, 14);

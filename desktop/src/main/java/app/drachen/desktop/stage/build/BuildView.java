@@ -10,11 +10,14 @@ import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
+import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Place;
+import app.drachen.desktop.widget.Tables;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingRow;
 import app.drachen.desktop.widget.Workspace;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import javafx.geometry.Insets;
@@ -142,6 +145,31 @@ public final class BuildView implements Place {
                     .toList();
             workspace.edit("Part removed: " + chosen.name(), s -> s.withParts(rest));
         }
+    }
+
+    @Override
+    public List<Picture> pictures() {
+        return List.of(drawing.picture(workspace.setup().name() + ", balance"));
+    }
+
+    @Override
+    public List<List<String>> table() {
+        double density = workspace.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
+        List<List<String>> rows =
+                new ArrayList<>(Tables.of(BuildSheet.of(workspace.setup(), density), workspace.units()));
+        rows.add(List.of());
+        rows.add(List.of("part", "kind", "mass", "behind the nose", "right", "up"));
+        workspace
+                .setup()
+                .parts()
+                .forEach(p -> rows.add(List.of(
+                        p.name(),
+                        p.kind().label(),
+                        Quantity.MASS.text(p.mass()),
+                        Quantity.LENGTH.text(p.position().aft()),
+                        Quantity.LENGTH.text(p.position().right()),
+                        Quantity.LENGTH.text(p.position().up()))));
+        return rows;
     }
 
     @Override

@@ -6,11 +6,11 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desktop.chart.CanvasPane;
+import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.theme.Ink;
-import app.drachen.desktop.theme.Theme;
+import app.drachen.files.sheet.Face;
 import java.util.Optional;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
@@ -36,7 +36,7 @@ final class SlideStrip extends CanvasPane {
     }
 
     @Override
-    protected void paint(GraphicsContext g, double width, double height) {
+    protected void paint(Pen g, double width, double height) {
         Optional<Part> part = setup.flatMap(s -> s.part(partName));
         if (part.isEmpty()) {
             return;
@@ -82,14 +82,13 @@ final class SlideStrip extends CanvasPane {
         return width - 16 - share * (width - 32);
     }
 
-    private static void mark(
-            GraphicsContext g, double margin, String text, Color colour, double line, double width, int below) {
+    private static void mark(Pen g, double margin, String text, Color colour, double line, double width, int below) {
         double at = x(margin, width);
         g.setStroke(colour);
         g.setLineWidth(2.4);
         g.strokeLine(at, line - 11, at, line + 11);
         g.setFill(colour);
-        g.setFont(Theme.strong(13));
+        g.setFont(Face.STRONG, 13);
         g.setTextBaseline(VPos.CENTER);
         g.setTextAlign(at > width * 0.6 ? TextAlignment.RIGHT : TextAlignment.LEFT);
         g.fillText(text, at > width * 0.6 ? at - 5 : at + 5, line + below * 19);

@@ -13,14 +13,14 @@ import app.drachen.core.modes.FlightMode;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.desktop.chart.StripChart;
-import app.drachen.desktop.stage.maiden.Flight;
+import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Ledger;
 import app.drachen.desktop.widget.Place;
+import app.drachen.desktop.widget.Tables;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingRow;
 import app.drachen.desktop.widget.Workspace;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -48,7 +48,7 @@ public final class DebriefView implements Place {
             StripChart.Strip.of(LogColumn.STICK_PITCH)));
     private final SpectrumChart spectrum = new SpectrumChart();
     private final VBox trims = new VBox(5);
-    private Optional<Flight> flight = Optional.empty();
+    private Optional<Reading> flight = Optional.empty();
 
     /** The debrief of a workspace. */
     public DebriefView(Workspace workspace, Runnable close) {
@@ -85,21 +85,15 @@ public final class DebriefView implements Place {
     }
 
     /** Shows a flight. */
-    public void show(Flight newFlight) {
+    public void show(Reading newFlight) {
         flight = Optional.of(newFlight);
-        FlightLog log = newFlight.log();
-        List<StripChart.Mark> marks = new ArrayList<>();
-        double last = -1;
-        for (int row = 0; row < log.rows(); row++) {
-            double step = log.value(LogColumn.STEP, row);
-            if (step != last && step >= 1 && step <= newFlight.card().steps().size()) {
-                String word = newFlight.card().steps().get((int) step - 1).title();
-                marks.add(new StripChart.Mark(log.time(row), word.split(" ")[0].replace(",", "")));
-                last = step;
-            }
-        }
-        strips.show(log, newFlight.debrief().flight().segments(), marks, workspace.units());
+        strips.show(newFlight.log(), newFlight.debrief().flight().segments(), newFlight.marks(), workspace.units());
         spectra(newFlight.debrief().flight());
+    }
+
+    /** The flight that is shown. */
+    public Optional<Reading> reading() {
+        return flight;
     }
 
     /** Pitch by frequency in the longest stretch of up to two stabilised modes. */
@@ -233,24 +227,32 @@ public final class DebriefView implements Place {
                 Action.of("earlier", "Left", () -> strips.page(-0.2)),
                 Action.of("later", "Right", () -> strips.page(0.2)),
                 Action.of("accept the trims", "A", this::accept),
-                Action.of("back to the card", "Esc", close));
+                Action.of("back", "Esc", close));
     }
 
     @Override
     public List<Action> ledgerActions() {
-        return List.of(Action.of("Accept trims", "A", this::accept), Action.of("Back to the card", "Esc", close));
+        return List.of(Action.of("Accept trims", "A", this::accept), Action.of("Back", "Esc", close));
+    }
+
+    @Override
+    public List<Picture> pictures() {
+        return List.of(strips.picture("strips of the flight"), spectrum.picture("movement by frequency"));
+    }
+
+    @Override
+    public List<List<String>> table() {
+        return flight.map(f -> Tables.findings(f.debrief().findings())).orElse(List.of());
     }
 
     /** Shows the checks' findings. */
     public void fill(Ledger ledger) {
         flight.ifPresent(f -> ledger.show(
                 "Findings",
-                f.debrief().findings().size()
-                        + " checks run over this log, r"
-                        + f.revision()
-                        + ". "
-                        + f.outcome().sentence(),
+                f.debrief().findings().size() + " checks run over this log, r" + f.revision() + ". " + f.headline(),
                 f.debrief().findings(),
                 ledgerActions()));
+        flight.flatMap(f -> f.debrief().flight().facts())
+                .ifPresent(facts -> ledger.addValues("Facts", facts.workings()));
     }
 }

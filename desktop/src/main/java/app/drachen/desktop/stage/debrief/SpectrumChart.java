@@ -2,12 +2,12 @@ package app.drachen.desktop.stage.debrief;
 
 import app.drachen.core.debrief.Oscillation;
 import app.drachen.desktop.chart.CanvasPane;
+import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.theme.Ink;
-import app.drachen.desktop.theme.Theme;
+import app.drachen.files.sheet.Face;
 import java.util.List;
 import java.util.Map;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
@@ -35,12 +35,12 @@ final class SpectrumChart extends CanvasPane {
     }
 
     @Override
-    protected void paint(GraphicsContext g, double w, double h) {
+    protected void paint(Pen g, double w, double h) {
         double left = 40;
         double right = w - 14;
         double bottom = h - 22;
         double top = 32;
-        g.setFont(Theme.text(13));
+        g.setFont(Face.TEXT, 13);
         g.setTextBaseline(VPos.CENTER);
         g.setFill(Ink.SOFT);
         g.setTextAlign(TextAlignment.LEFT);
@@ -49,7 +49,7 @@ final class SpectrumChart extends CanvasPane {
         g.setLineWidth(1);
         g.strokeLine(left, bottom, right, bottom);
         g.setTextAlign(TextAlignment.CENTER);
-        g.setFont(Theme.figures(10));
+        g.setFont(Face.FIGURES, 10);
         for (double f : new double[] {0.05, 0.1, 0.2, 0.5, 1, 2, 5}) {
             g.fillText(f < 1 ? String.valueOf(f) : String.valueOf((int) f), x(f, left, right), bottom + 10);
         }
@@ -81,18 +81,18 @@ final class SpectrumChart extends CanvasPane {
             }
             g.stroke();
             g.setFill(colour);
-            g.setFont(Theme.strong(13));
+            g.setFont(Face.STRONG, 13);
             g.setTextAlign(TextAlignment.RIGHT);
             g.fillText(entry.getKey(), right, top + 14 * i);
             i++;
         }
         if (lines.isEmpty()) {
             g.setTextAlign(TextAlignment.CENTER);
-            g.setFont(Theme.text(13));
+            g.setFont(Face.TEXT, 13);
             g.fillText("No stabilised stretch of 8 s.", w / 2, h / 2);
         } else {
             g.setFill(Ink.INK);
-            g.setFont(Theme.text(13));
+            g.setFont(Face.TEXT, 13);
             g.setTextAlign(TextAlignment.RIGHT);
             g.fillText(strongest, right, top + 14 * lines.size());
         }

@@ -9,15 +9,20 @@ import app.drachen.core.units.UnitSystem;
 import app.drachen.desktop.drawing.AircraftPainter;
 import app.drachen.desktop.drawing.MiniLine;
 import app.drachen.desktop.drawing.Outline;
+import app.drachen.desktop.drawing.ScreenPen;
 import app.drachen.desktop.drawing.View;
 import app.drachen.desktop.widget.Action;
+import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.Fields;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.StateMark;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.Workspace;
 import app.drachen.files.hangar.Hangar;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -34,22 +39,40 @@ import javafx.scene.layout.VBox;
 public final class HangarView implements Place {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double CARD = 396;
-    private static final double DRAWING = 318;
+    private static final double DRAWING = 272;
 
     private final Workspace workspace;
     private final BorderPane root = new BorderPane();
     private final HBox cards = new HBox(14);
-    private final VBox foot = new VBox();
+    private final VBox foot = new VBox(8);
+    private final Dialogs dialogs;
+    private final AlbumPane album;
+    private final Deque<Runnable> undo = new ArrayDeque<>();
     private List<Hangar.Shelf> shelf = List.of();
+    private Optional<Hangar.Shelf> albumOf = Optional.empty();
     private int chosen;
 
     /** The shelf of a workspace. */
-    public HangarView(Workspace workspace) {
+    public HangarView(Workspace workspace, Dialogs dialogs) {
         this.workspace = workspace;
+        this.dialogs = dialogs;
+        album = new AlbumPane(workspace, this::update, undo::push);
         cards.setPadding(new Insets(6, 32, 10, 32));
-        VBox head = new VBox(2, Texts.label("Hangar", "title"), Texts.label("All to one scale", "soft"));
+        HBox keys = new HBox(
+                6,
+                Texts.label("All to one scale", "soft"),
+                Texts.spring(),
+                Texts.key("N"),
+                Texts.label("new", "soft"),
+                Texts.key("I"),
+                Texts.label("read a set-up", "soft"),
+                Texts.key("D"),
+                Texts.label("duplicate", "soft"),
+                Texts.key("F2"),
+                Texts.label("rename", "soft"));
+        VBox head = new VBox(2, Texts.label("Hangar", "title"), keys);
         head.getStyleClass().add("line-header");
-        head.setPadding(new Insets(18, 32, 22, 32));
+        head.setPadding(new Insets(14, 32, 14, 32));
         foot.setPadding(new Insets(4, 32, 12, 32));
         ScrollPane scroll = new ScrollPane(cards);
         scroll.setFitToHeight(true);
@@ -69,6 +92,8 @@ public final class HangarView implements Place {
     @Override
     public void update() {
         shelf = workspace.hangar().aircraft();
+        albumOf = Optional.empty();
+        album.show(Optional.empty());
         chosen = Math.max(0, Math.min(chosen, shelf.size() - 1));
         List<Situation> situations =
                 shelf.stream().map(a -> workspace.situationOf(a.id())).toList();
@@ -80,16 +105,18 @@ public final class HangarView implements Place {
         if (shelf.isEmpty()) {
             cards.getChildren()
                     .add(Texts.wrapped(
-                            "No aircraft yet. Start with: drachen demo, or import a set-up with drachen import.",
+                            "No aircraft yet. N makes one, from nothing or from a kind; I reads a set-up that Drachen wrote.",
                             "heading"));
         }
         foot.getChildren()
-                .setAll(Texts.label(
-                        workspace
-                                .field()
-                                .map(f -> "Field today · " + Fields.line(f, workspace.units()))
-                                .orElse("No field entered yet"),
-                        "soft"));
+                .setAll(
+                        album,
+                        Texts.label(
+                                workspace
+                                        .field()
+                                        .map(f -> "Field today · " + Fields.line(f, workspace.units()))
+                                        .orElse("No field entered yet"),
+                                "soft"));
         mark();
     }
 
@@ -110,8 +137,8 @@ public final class HangarView implements Place {
         Outline outline = Outline.above(setup.airframe());
         View view = View.centred(
                 scale, outline.left(), outline.right(), outline.top(), outline.bottom(), 0, 0, CARD - 4, DRAWING);
-        AircraftPainter.grid(drawing.getGraphicsContext2D(), view, 0.1, 0, 0, CARD - 4, DRAWING);
-        AircraftPainter.paint(drawing.getGraphicsContext2D(), outline, view, Optional.empty());
+        AircraftPainter.grid(new ScreenPen(drawing), view, 0.1, 0, 0, CARD - 4, DRAWING);
+        AircraftPainter.paint(new ScreenPen(drawing), outline, view, Optional.empty());
         UnitSystem units = workspace.units();
         VBox words = new VBox(
                 2,
@@ -151,7 +178,7 @@ public final class HangarView implements Place {
 
     /** What happened last: the latest revision and the flights. */
     private Node history(long id) {
-        int flights = workspace.hangar().flights(id).size();
+        int flights = workspace.hangar().logbook().flights(id).size();
         var label = Texts.wrapped(
                 "Last change: "
                         + Quantity.read(workspace.hangar().current(id).reason(), workspace.units())
@@ -180,7 +207,59 @@ public final class HangarView implements Place {
         return line;
     }
 
+    /** The aircraft that is chosen, if there is any. */
+    public Optional<Hangar.Shelf> chosen() {
+        return chosen < shelf.size() ? Optional.of(shelf.get(chosen)) : Optional.empty();
+    }
+
+    /** Chooses an aircraft. */
+    public void choose(long id) {
+        update();
+        for (int i = 0; i < shelf.size(); i++) {
+            if (shelf.get(i).id() == id) {
+                chosen = i;
+            }
+        }
+        mark();
+    }
+
+    /** Adds pictures to the chosen aircraft. */
+    public void addPictures(List<Path> files) {
+        album.add(files);
+    }
+
+    private void putAway() {
+        chosen().ifPresent(a -> {
+            workspace.hangar().putAway(a.id());
+            undo.push(() -> bringBack(a));
+            update();
+            workspace.tell(a.name() + " is put away with all it has; Ctrl Z brings it back.");
+        });
+    }
+
+    private void bringBack(Hangar.Shelf aircraft) {
+        workspace.hangar().bringBack(aircraft.id());
+        choose(aircraft.id());
+        workspace.tell(aircraft.name() + " is back.");
+    }
+
+    /** Takes back what was removed last; beyond this session, aircraft that were put away. */
+    private void undo() {
+        if (!undo.isEmpty()) {
+            undo.pop().run();
+            update();
+        } else {
+            workspace.hangar().away().stream()
+                    .findFirst()
+                    .ifPresentOrElse(this::bringBack, () -> workspace.tell("Nothing was put away."));
+        }
+    }
+
     private void mark() {
+        if (!chosen().equals(albumOf)) {
+            albumOf = chosen();
+            album.show(chosen());
+        }
         for (int i = 0; i < cards.getChildren().size(); i++) {
             cards.getChildren().get(i).pseudoClassStateChanged(CHOSEN, i == chosen && !shelf.isEmpty());
         }
@@ -202,11 +281,35 @@ public final class HangarView implements Place {
     }
 
     @Override
+    public List<List<String>> table() {
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("aircraft", "kind", "span", "mass", "revision", "cleared to"));
+        for (Hangar.Shelf a : shelf) {
+            Situation s = workspace.situationOf(a.id());
+            rows.add(List.of(
+                    a.name(),
+                    s.setup().airframe().kind(),
+                    Quantity.SPAN.text(s.setup().planform().span()),
+                    Quantity.MASS.text(s.setup().massProperties().mass()),
+                    "r" + s.revision(),
+                    Clearance.of(s).sentence()));
+        }
+        return rows;
+    }
+
+    @Override
     public List<Action> actions() {
         List<Action> actions = new ArrayList<>();
         actions.add(Action.of("choose the aircraft to the left", "Left", () -> choose(-1)));
         actions.add(Action.of("choose the aircraft to the right", "Right", () -> choose(1)));
         actions.add(Action.of("open", "Enter", () -> open(chosen)));
+        actions.add(Action.of("rename", "F2", album::startRename));
+        actions.add(Action.of(
+                "add pictures",
+                "P",
+                () -> album.add(dialogs.open("Pictures of the aircraft", List.of(".png", ".jpg", ".jpeg")))));
+        actions.add(Action.of("put away", "Delete", this::putAway));
+        actions.add(Action.of("bring back what was removed last", "Ctrl+Z", this::undo));
         return actions;
     }
 }

@@ -7,10 +7,12 @@ import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.Workspace;
+import app.drachen.files.hangar.Hangar;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -79,6 +81,27 @@ final class FieldPanel extends GridPane {
         HBox line = new HBox(6, by, source);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         add(line, 0, count / 2, 2, 1);
+        add(home(), 0, count / 2 + 1, 2, 1);
+    }
+
+    /** Where home is on the globe; only tracks for other programs need it. */
+    private HBox home() {
+        TextField home = new TextField(workspace.hangar().setting(Hangar.HOME).orElse(""));
+        home.setId("home-position");
+        home.setPromptText("latitude, longitude in degrees, for tracks");
+        home.setAccessibleText("Position of home: latitude and longitude in degrees, south and west negative");
+        home.setTooltip(new Tooltip("Position of home, for tracks as GPX, KML or GeoJSON: 53.1234, 8.1234"));
+        home.setOnAction(e -> {
+            if (!workspace.enterHome(home.getText())) {
+                home.setText(workspace.hangar().setting(Hangar.HOME).orElse(""));
+            }
+        });
+        HBox.setHgrow(home, Priority.ALWAYS);
+        Label label = Texts.label("Home at");
+        label.setLabelFor(home);
+        HBox line = new HBox(6, label, home);
+        line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        return line;
     }
 
     private static Field calm() {

@@ -20,6 +20,7 @@ import app.drachen.core.working.Finding.State;
 import app.drachen.desktop.background.Background;
 import app.drachen.desktop.chart.PlanChart;
 import app.drachen.desktop.chart.StripChart;
+import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Ledger;
 import app.drachen.desktop.widget.Place;
@@ -298,7 +299,7 @@ public final class MaidenView implements Place {
                 running -> {
                     while (r.outcome().isEmpty() && !running.cancelled()) {
                         r.advance(5);
-                        running.progress(Math.min(1, r.time() / 240));
+                        running.at(Math.min(1, r.time() / 240));
                     }
                     return r;
                 },
@@ -398,6 +399,21 @@ public final class MaidenView implements Place {
         } else {
             openDebrief.run();
         }
+    }
+
+    @Override
+    public List<Picture> pictures() {
+        return List.of(plan.picture("flight from above"), strips.picture("strips of the rehearsal"));
+    }
+
+    @Override
+    public List<List<String>> table() {
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("step", "mode", "what", "how"));
+        card().ifPresent(c -> c.steps()
+                .forEach(s ->
+                        rows.add(List.of(String.valueOf(s.number()), s.mode().label(), s.title(), s.how()))));
+        return rows;
     }
 
     @Override

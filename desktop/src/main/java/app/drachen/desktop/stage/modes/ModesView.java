@@ -15,6 +15,10 @@ import app.drachen.core.modes.Turn;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
+import app.drachen.desktop.chart.CirclePainter;
+import app.drachen.desktop.chart.WayPainter;
+import app.drachen.desktop.drawing.Picture;
+import app.drachen.desktop.drawing.ScreenPen;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.Place;
@@ -124,7 +128,7 @@ public final class ModesView implements Place {
         way.setHeight(wayHost.getHeight());
         Setup setup = workspace.setup();
         WayPainter.paint(
-                way.getGraphicsContext2D(),
+                new ScreenPen(way),
                 way.getWidth(),
                 way.getHeight(),
                 home(),
@@ -133,7 +137,7 @@ public final class ModesView implements Place {
                 workspace.units());
         way.setAccessibleText("Way home at " + Quantity.HEIGHT.text(home().height(), workspace.units()));
         CirclePainter.paint(
-                circles.getGraphicsContext2D(),
+                new ScreenPen(circles),
                 circles.getWidth(),
                 circles.getHeight(),
                 setup.modes().limits(),
@@ -409,6 +413,40 @@ public final class ModesView implements Place {
                 s -> s.withModes(s.modes()
                         .withLimits(
                                 s.modes().limits().withBank(s.modes().limits().bank() + Math.toRadians(degrees)))));
+    }
+
+    @Override
+    public List<Picture> pictures() {
+        var limits = workspace.setup().modes().limits();
+        return List.of(
+                new Picture(
+                        "the way home",
+                        900,
+                        260,
+                        pen -> WayPainter.paint(pen, 900, 260, home(), limits, workspace.field(), workspace.units())),
+                new Picture(
+                        "circles",
+                        320,
+                        320,
+                        pen -> CirclePainter.paint(
+                                pen, 320, 320, limits, home(), workspace.field(), workspace.units())));
+    }
+
+    @Override
+    public List<List<String>> table() {
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("position", "mode", "pulse", "to the edge"));
+        workspace
+                .setup()
+                .modes()
+                .selector()
+                .table()
+                .forEach(place -> rows.add(List.of(
+                        String.valueOf(place.position()),
+                        place.mode().map(m -> m.label()).orElse("none"),
+                        Quantity.PULSE.text(place.pulseMicros()),
+                        Quantity.PULSE.text(place.marginMicros()))));
+        return rows;
     }
 
     @Override

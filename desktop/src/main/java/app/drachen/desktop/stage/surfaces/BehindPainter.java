@@ -7,12 +7,12 @@ import app.drachen.core.controls.Surface;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.theme.Ink;
-import app.drachen.desktop.theme.Theme;
+import app.drachen.files.sheet.Face;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
@@ -20,7 +20,7 @@ import javafx.scene.text.TextAlignment;
 final class BehindPainter {
     private static final double PER_RADIAN = 210;
 
-    private final GraphicsContext g;
+    private final Pen g;
     private final Setup setup;
     private final List<Sticks.Answer> answers;
     private final Optional<Surface> chosen;
@@ -29,12 +29,7 @@ final class BehindPainter {
     private final double level;
 
     BehindPainter(
-            GraphicsContext g,
-            Setup setup,
-            List<Sticks.Answer> answers,
-            Optional<Surface> chosen,
-            double width,
-            double height) {
+            Pen g, Setup setup, List<Sticks.Answer> answers, Optional<Surface> chosen, double width, double height) {
         this.g = g;
         this.setup = setup;
         this.answers = answers;
@@ -197,7 +192,7 @@ final class BehindPainter {
     }
 
     private void write(String text, double x, double y, Color colour, boolean strong) {
-        g.setFont(strong ? Theme.strong(14) : Theme.text(13));
+        g.setFont(strong ? Face.STRONG : Face.TEXT, strong ? 14 : 13);
         g.setFill(colour);
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);

@@ -3,10 +3,10 @@ package app.drachen.desktop.stage.surfaces;
 import app.drachen.core.controls.Output;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.theme.Ink;
-import app.drachen.desktop.theme.Theme;
+import app.drachen.files.sheet.Face;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
@@ -18,16 +18,16 @@ final class RulerPainter {
 
     private RulerPainter() {}
 
-    static void paint(GraphicsContext g, Sticks.Answer answer, boolean chosen, double y, double width) {
+    static void paint(Pen g, Sticks.Answer answer, boolean chosen, double y, double width) {
         Output output = answer.output();
         double left = 150;
         double right = width - 190;
-        g.setFont(Theme.strong(15));
+        g.setFont(Face.STRONG, 15);
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(VPos.CENTER);
         g.setFill(chosen ? Ink.KITE : Ink.INK);
         g.fillText(output.surface().label(), 14, y + 14);
-        g.setFont(Theme.text(13));
+        g.setFont(Face.TEXT, 13);
         g.setFill(Ink.SOFT);
         g.fillText("centre " + Quantity.PULSE.text(output.centreMicros(), UnitSystem.METRIC), 14, y + 30);
         double line = y + 29;
@@ -37,7 +37,7 @@ final class RulerPainter {
         g.setStroke(Ink.SOFT);
         g.setLineWidth(1);
         g.strokeLine(left, line, right, line);
-        g.setFont(Theme.figures(10));
+        g.setFont(Face.FIGURES, 10);
         g.setFill(Ink.SOFT);
         g.setTextAlign(TextAlignment.CENTER);
         for (int tick = 1000; tick <= 2000; tick += 100) {
@@ -53,7 +53,7 @@ final class RulerPainter {
         Color colour = answer.right() ? Ink.INK : Ink.KITE;
         marker(g, answer.pulseMicros(), colour, line, left, right, false);
         g.setTextAlign(TextAlignment.LEFT);
-        g.setFont(Theme.strong(14));
+        g.setFont(Face.STRONG, 14);
         if (answer.right()) {
             g.setFill(Ink.PROOF);
             g.fillText("as wanted", right + 18, line - 4);
@@ -61,14 +61,14 @@ final class RulerPainter {
             double mirrored = 2 * output.centreMicros() - answer.pulseMicros();
             marker(g, mirrored, Ink.PROOF, line, left, right, true);
             g.setTextAlign(TextAlignment.LEFT);
-            g.setFont(Theme.strong(14));
+            g.setFont(Face.STRONG, 14);
             g.setFill(Ink.KITE);
             g.fillText("turn it round", right + 18, line - 4);
         }
     }
 
     private static void marker(
-            GraphicsContext g, double pulse, Color colour, double line, double left, double right, boolean dashed) {
+            Pen g, double pulse, Color colour, double line, double left, double right, boolean dashed) {
         double at = x(pulse, left, right);
         g.setStroke(colour);
         g.setLineWidth(2.4);
@@ -78,7 +78,7 @@ final class RulerPainter {
         g.strokeLine(at, line - 15, at, line);
         g.setLineDashes();
         g.setFill(colour);
-        g.setFont(Theme.figures(11));
+        g.setFont(Face.FIGURES, 11);
         g.setTextAlign(TextAlignment.CENTER);
         g.fillText(String.valueOf(Math.round(pulse)), at, line - 20);
     }

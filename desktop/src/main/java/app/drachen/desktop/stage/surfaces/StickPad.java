@@ -2,12 +2,13 @@ package app.drachen.desktop.stage.surfaces;
 
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.drawing.Pen;
+import app.drachen.desktop.drawing.ScreenPen;
 import app.drachen.desktop.theme.Ink;
-import app.drachen.desktop.theme.Theme;
+import app.drachen.files.sheet.Face;
 import java.util.function.BiConsumer;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 
 /** A stick to drag: across and along, −1 to 1 each. */
@@ -31,7 +32,7 @@ final class StickPad extends Canvas {
 
     /** Paints the stick; along is shown as given, −1 to 1. */
     void show(double across, double along, double alongShown) {
-        GraphicsContext g = getGraphicsContext2D();
+        Pen g = new ScreenPen(this);
         g.clearRect(0, 0, getWidth(), getHeight());
         g.setFill(Ink.SHEET);
         g.fillRoundRect(8, 4, SIZE, SIZE, 14, 14);
@@ -50,7 +51,7 @@ final class StickPad extends Canvas {
         g.strokeLine(cx, cy, x, y);
         g.setFill(Ink.INK);
         g.fillOval(x - 11, y - 11, 22, 22);
-        g.setFont(Theme.text(13));
+        g.setFont(Face.TEXT, 13);
         g.setFill(Ink.SOFT);
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);

@@ -8,6 +8,9 @@ import app.drachen.core.controls.RadioTrims;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
+import app.drachen.desktop.drawing.Pen;
+import app.drachen.desktop.drawing.Picture;
+import app.drachen.desktop.drawing.ScreenPen;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Focus;
@@ -15,6 +18,7 @@ import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.Workspace;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -24,7 +28,6 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.GridPane;
@@ -102,7 +105,7 @@ public final class ThrowsView implements Place {
             chosen =
                     workspace.setup().controls().surfaces().stream().findFirst().map(Output::surface);
         }
-        table();
+        mixTable();
         trims();
         paint();
     }
@@ -117,7 +120,7 @@ public final class ThrowsView implements Place {
                 .toList();
         behind.setWidth(behindHost.getWidth());
         behind.setHeight(behindHost.getHeight());
-        GraphicsContext g = behind.getGraphicsContext2D();
+        Pen g = new ScreenPen(behind);
         g.clearRect(0, 0, behind.getWidth(), behind.getHeight());
         if (behind.getWidth() > 200) {
             new BehindPainter(g, setup, answers, chosen, behind.getWidth(), behind.getHeight()).paint();
@@ -130,7 +133,7 @@ public final class ThrowsView implements Place {
         rulerHost.setMaxHeight(height);
         rulers.setWidth(rulerHost.getWidth());
         rulers.setHeight(height);
-        GraphicsContext r = rulers.getGraphicsContext2D();
+        Pen r = new ScreenPen(rulers);
         r.clearRect(0, 0, rulers.getWidth(), height);
         r.setFill(Ink.SHEET);
         double y = 3;
@@ -145,7 +148,7 @@ public final class ThrowsView implements Place {
                 .orElse(""));
     }
 
-    private void table() {
+    private void mixTable() {
         Focus.kept(table, () -> rebuildTable());
     }
 
@@ -286,6 +289,38 @@ public final class ThrowsView implements Place {
                 s -> s.withControls(s.controls().trimsCarried()))) {
             workspace.tell("No trim is left in the radio.");
         }
+    }
+
+    @Override
+    public List<Picture> pictures() {
+        Setup setup = workspace.setup();
+        List<Sticks.Answer> answers = setup.controls().surfaces().stream()
+                .map(o -> sticks.answer(setup, o))
+                .toList();
+        double width = Math.max(500, behind.getWidth());
+        double height = Math.max(240, behind.getHeight());
+        return List.of(new Picture(setup.name() + " from behind", width, height, pen -> new BehindPainter(
+                        pen, setup, answers, chosen, width, height)
+                .paint()));
+    }
+
+    @Override
+    public List<List<String>> table() {
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("output", "moves", "roll", "pitch", "yaw", "reversed", "centre", "low", "high"));
+        for (Output o : workspace.setup().controls().outputs()) {
+            rows.add(List.of(
+                    String.valueOf(o.channel()),
+                    o.surface().label(),
+                    Quantity.SHARE.text(o.mix().roll()),
+                    Quantity.SHARE.text(o.mix().pitch()),
+                    Quantity.SHARE.text(o.mix().yaw()),
+                    o.reversed() ? "yes" : "no",
+                    Quantity.PULSE.text(o.centreMicros()),
+                    Quantity.PULSE.text(o.lowMicros()),
+                    Quantity.PULSE.text(o.highMicros())));
+        }
+        return rows;
     }
 
     @Override

@@ -1,4 +1,4 @@
-package app.drachen.desktop.stage.modes;
+package app.drachen.desktop.chart;
 
 import app.drachen.core.air.Field;
 import app.drachen.core.air.Obstacle;
@@ -7,17 +7,17 @@ import app.drachen.core.modes.HomeProfile;
 import app.drachen.core.modes.Limits;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.theme.Ink;
-import app.drachen.desktop.theme.Theme;
+import app.drachen.files.sheet.Face;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
 /** Paints the way home from the side: obstacles, height limit, the profile as set. */
-final class WayPainter {
+public final class WayPainter {
     private static final double LEFT = 92;
     private static final double RIGHT = 24;
     private static final double TOP = 14;
@@ -31,12 +31,13 @@ final class WayPainter {
     }
 
     /** Height under a pixel [m]. */
-    static double heightAt(double y, double height, Optional<Field> field) {
+    public static double heightAt(double y, double height, Optional<Field> field) {
         return (height - BOTTOM - y) / (height - TOP - BOTTOM) * most(field);
     }
 
-    static void paint(
-            GraphicsContext g,
+    /** Paints into a box of pixels. */
+    public static void paint(
+            Pen g,
             double width,
             double height,
             HomeProfile home,
@@ -50,7 +51,7 @@ final class WayPainter {
         double ground = height - BOTTOM;
         g.setLineWidth(1);
         g.setStroke(Ink.GRID);
-        g.setFont(Theme.figures(11));
+        g.setFont(Face.FIGURES, 11);
         g.setTextBaseline(VPos.CENTER);
         g.setFill(Ink.SOFT);
         for (int h = 0; h <= top; h += 30) {
@@ -110,7 +111,7 @@ final class WayPainter {
     }
 
     private static void obstacle(
-            GraphicsContext g,
+            Pen g,
             Obstacle o,
             List<HomeProfile.Corner> way,
             double perX,
@@ -136,8 +137,8 @@ final class WayPainter {
                 TextAlignment.LEFT);
     }
 
-    private static void label(GraphicsContext g, String text, double x, double y, Color colour, TextAlignment align) {
-        g.setFont(Theme.strong(13.5));
+    private static void label(Pen g, String text, double x, double y, Color colour, TextAlignment align) {
+        g.setFont(Face.STRONG, 13.5);
         g.setTextAlign(align);
         g.setStroke(Ink.SHEET);
         g.setLineWidth(3);

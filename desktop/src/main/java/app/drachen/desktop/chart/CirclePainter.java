@@ -1,4 +1,4 @@
-package app.drachen.desktop.stage.modes;
+package app.drachen.desktop.chart;
 
 import app.drachen.core.air.Field;
 import app.drachen.core.modes.HomeProfile;
@@ -6,23 +6,23 @@ import app.drachen.core.modes.Limits;
 import app.drachen.core.modes.Turn;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
-import app.drachen.desktop.chart.WindArrow;
+import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.theme.Ink;
-import app.drachen.desktop.theme.Theme;
+import app.drachen.files.sheet.Face;
 import java.util.Optional;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
 /**
  * Paints turn circles to scale: bank limit in calm, least circle in the wind, the circle as set.
  */
-final class CirclePainter {
+public final class CirclePainter {
     private CirclePainter() {}
 
-    static void paint(
-            GraphicsContext g,
+    /** Paints into a box of pixels. */
+    public static void paint(
+            Pen g,
             double width,
             double height,
             Limits limits,
@@ -44,7 +44,7 @@ final class CirclePainter {
         if (wind > 0.1 && field.isPresent()) {
             WindArrow.paint(g, field.get().windFrom(), 22, 24, 14);
         }
-        g.setFont(Theme.text(12.5));
+        g.setFont(Face.TEXT, 12.5);
         g.setTextBaseline(VPos.CENTER);
         g.setTextAlign(TextAlignment.CENTER);
         g.setFill(Ink.SOFT);
@@ -59,8 +59,7 @@ final class CirclePainter {
                 height - 9);
     }
 
-    private static void ring(
-            GraphicsContext g, double x, double y, double radius, Color colour, double line, double dash) {
+    private static void ring(Pen g, double x, double y, double radius, Color colour, double line, double dash) {
         g.setStroke(colour);
         g.setLineWidth(line);
         if (dash > 0) {

@@ -1,0 +1,188 @@
+package app.drachen.desktop.app;
+
+import app.drachen.core.calc.Calculation;
+import app.drachen.core.calc.Calculations;
+import app.drachen.core.calc.OwnValues;
+import app.drachen.core.setup.Setup;
+import app.drachen.core.units.UnitSystem;
+import app.drachen.core.working.Working;
+import app.drachen.files.json.SetupJson;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** One answer of the catalogue, with its working. */
+@Command(
+        name = "calc",
+        description = {
+            "Compute one answer, with its working.",
+            "drachen calc --list names the answers, drachen calc ID --help the inputs of one."
+        },
+        footer = "Example: drachen calc BUILD-A8 mass=1.2kg area=24dm2 lift=1.1. Exit codes: 0 done, 2 bad input.")
+final class CalcCommand implements Callable<Integer> {
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
+
+    @Parameters(index = "0", arity = "0..1", paramLabel = "ID", description = "id of the answer, such as MODES-A4")
+    private String id;
+
+    @Parameters(index = "1..*", paramLabel = "NAME=VALUE", description = "inputs, with or without a unit")
+    private List<String> inputs = new ArrayList<>();
+
+    @Option(names = "--list", description = "name all answers")
+    private boolean list;
+
+    @Option(
+            names = {"-h", "--help"},
+            description = "help; behind an ID, its inputs and results")
+    private boolean help;
+
+    @Option(names = "--json", description = "answer as JSON, values in SI")
+    private boolean json;
+
+    @Option(
+            names = "--setup",
+            paramLabel = "SETUP.json",
+            description = "take inputs that are not given from this aircraft")
+    private Path setupFile;
+
+    @Option(names = "--imperial", description = "read and show imperial units")
+    private boolean imperial;
+
+    private UnitSystem units() {
+        return imperial ? UnitSystem.IMPERIAL : UnitSystem.METRIC;
+    }
+
+    @Override
+    public Integer call() throws Exception {
+        PrintWriter to = spec.commandLine().getOut();
+        if (list) {
+            if (json) {
+                to.println(Json.text(
+                        Calculations.all().stream().map(CalcCommand::described).toList()));
+            } else {
+                Calculations.all().forEach(c -> to.printf("  %-12s %s%n", c.id(), c.title()));
+            }
+            return Main.DONE;
+        }
+        if (id == null) {
+            spec.commandLine().usage(help ? to : spec.commandLine().getErr());
+            return help ? Main.DONE : Main.BAD_INPUT;
+        }
+        Calculation calculation = Calculations.byId(id)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "calc: there is no answer " + id + "; drachen calc --list names them"));
+        if (help) {
+            help(calculation, to);
+            return Main.DONE;
+        }
+        compute(calculation, to);
+        return Main.DONE;
+    }
+
+    private void compute(Calculation calculation, PrintWriter to) throws Exception {
+        Map<String, Double> values = new LinkedHashMap<>();
+        if (setupFile != null) {
+            Setup setup = SetupJson.read(setupFile);
+            values.putAll(OwnValues.of(calculation, setup, Optional.empty()));
+        }
+        for (String pair : inputs) {
+            int split = pair.indexOf('=');
+            if (split < 1) {
+                throw new IllegalArgumentException(
+                        "calc: \u201c" + pair + "\u201d is no NAME=VALUE; write it like " + example(calculation));
+            }
+            Calculation.Input input = calculation.input(pair.substring(0, split).strip());
+            try {
+                values.put(input.name(), input.quantity().parse(pair.substring(split + 1), units()));
+            } catch (IllegalArgumentException e) {
+                throw new IllegalArgumentException(calculation.id() + ": " + input.name() + ": " + e.getMessage(), e);
+            }
+        }
+        List<Working> workings = calculation.compute(values);
+        if (json) {
+            Map<String, Object> map = new LinkedHashMap<>();
+            map.put("id", calculation.id());
+            map.put("title", calculation.title());
+            map.put("results", workings.stream().map(Json::working).toList());
+            to.println(Json.text(map));
+        } else {
+            for (Working working : workings) {
+                to.println("  " + Json.line(working, units()) + "    " + working.formula());
+            }
+            if (!workings.isEmpty()) {
+                workings.get(0)
+                        .inputs()
+                        .forEach(i -> to.println("    with " + i.name() + " = "
+                                + i.quantity().text(i.value(), units()).replace('\u00a0', ' ')));
+                to.println("    source: " + workings.get(0).source().text());
+            } else {
+                to.println("  no result with these inputs");
+            }
+        }
+    }
+
+    private static String example(Calculation calculation) {
+        Calculation.Input first = calculation.inputs().get(0);
+        return first.name() + "=12" + first.quantity().unit(UnitSystem.METRIC).symbol();
+    }
+
+    private void help(Calculation calculation, PrintWriter to) {
+        to.println(calculation.id() + "  " + calculation.title());
+        to.println("Inputs:");
+        for (Calculation.Input input : calculation.inputs()) {
+            String need = input.usual()
+                    .map(u -> "usually " + input.quantity().text(u, units()))
+                    .orElse(input.optional() ? "may be left out" : "needed");
+            String plain = input.quantity().unit(units()).symbol();
+            String text = String.format(
+                    "  %-14s %s, %s; %s%s",
+                    input.name(),
+                    input.meaning(),
+                    input.range(),
+                    need,
+                    plain.isEmpty() ? "" : "; without a unit, " + plain);
+            to.println(text.replace('\u00a0', ' '));
+        }
+        to.println("Results:");
+        calculation.results().forEach(r -> to.println("  " + r.name() + "    " + r.formula()));
+        to.println("Source: " + calculation.source().text());
+    }
+
+    private static Map<String, Object> described(Calculation calculation) {
+        Map<String, Object> map = new LinkedHashMap<>();
+        map.put("id", calculation.id());
+        map.put("title", calculation.title());
+        map.put("source", calculation.source().text());
+        map.put(
+                "inputs",
+                calculation.inputs().stream()
+                        .map(i -> {
+                            Map<String, Object> input = new LinkedHashMap<>();
+                            input.put("name", i.name());
+                            input.put("meaning", i.meaning());
+                            input.put("unit", i.quantity().si());
+                            input.put("low", i.low());
+                            input.put("high", i.high());
+                            i.usual().ifPresent(u -> input.put("usual", u));
+                            input.put("needed", i.usual().isEmpty() && !i.optional());
+                            return input;
+                        })
+                        .toList());
+        map.put(
+                "results",
+                calculation.results().stream()
+                        .map(r -> Map.of("name", r.name(), "unit", r.quantity().si(), "formula", r.formula()))
+                        .toList());
+        return map;
+    }
+}

@@ -1,0 +1,99 @@
+package app.drachen.desktop.app;
+
+import app.drachen.core.calc.Calculation;
+import app.drachen.core.calc.OwnValues;
+import app.drachen.core.working.Working;
+import app.drachen.desktop.widget.QuantityField;
+import app.drachen.desktop.widget.Texts;
+import app.drachen.desktop.widget.WorkingRow;
+import app.drachen.desktop.widget.Workspace;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** One calculation over everything: its inputs to type, filled in from the aircraft, and its results as they change. */
+final class CalcPanel {
+    private final Workspace workspace;
+    private final Calculation calculation;
+    private final Overlay overlay;
+    private final VBox results = new VBox(2);
+    private final Map<String, Double> values = new LinkedHashMap<>();
+
+    CalcPanel(Workspace workspace, StackPane host, Calculation calculation) {
+        this.workspace = workspace;
+        this.calculation = calculation;
+        calculation.inputs().forEach(i -> i.usual().ifPresent(u -> values.put(i.name(), u)));
+        if (workspace.isOpen()) {
+            values.putAll(OwnValues.of(calculation, workspace.setup(), workspace.field()));
+        }
+        VBox inputs = new VBox(5);
+        for (Calculation.Input input : calculation.inputs()) {
+            inputs.getChildren().add(field(input));
+        }
+        inputs.setPrefWidth(400);
+        ScrollPane scroll = new ScrollPane(inputs);
+        scroll.setFitToWidth(true);
+        scroll.setMaxHeight(460);
+        scroll.setFocusTraversable(false);
+        results.setPrefWidth(380);
+        results.setId("results");
+        String filled =
+                workspace.isOpen() ? "Filled in from " + workspace.setup().name() + " where it knows. " : "";
+        VBox panel = new VBox(
+                12,
+                Texts.label(calculation.id() + " · " + calculation.title(), "heading"),
+                new HBox(36, scroll, results),
+                Texts.label(
+                        filled + "Enter or Tab takes a value, with or without a unit; a result shows its working."
+                                + " Esc closes.",
+                        "soft",
+                        "small"));
+        overlay = new Overlay(host, "calculator", panel);
+        compute();
+    }
+
+    private Node field(Calculation.Input input) {
+        QuantityField field =
+                new QuantityField(input.meaning(), input.quantity(), workspace::tell, value -> take(input, value));
+        field.unitWidth(58);
+        field.show(values.getOrDefault(input.name(), Double.NaN), workspace.units());
+        field.field().setId("calc-" + input.name());
+        field.field().setAccessibleText(input.meaning() + ", " + input.range());
+        return field;
+    }
+
+    private boolean take(Calculation.Input input, double value) {
+        if (!(input.low() <= value && value <= input.high())) {
+            workspace.tell(
+                    input.meaning() + " is " + input.quantity().text(value) + "; allowed is " + input.range() + ".");
+            return false;
+        }
+        values.put(input.name(), value);
+        compute();
+        return true;
+    }
+
+    private void compute() {
+        results.getChildren().clear();
+        try {
+            for (Working working : calculation.compute(values)) {
+                results.getChildren().add(new WorkingRow(working, workspace.units()));
+            }
+        } catch (IllegalArgumentException e) {
+            results.getChildren().add(Texts.wrapped(e.getMessage(), "soft"));
+        }
+    }
+
+    void open() {
+        overlay.open();
+        if (overlay.pane().lookup(".text-field") instanceof TextInputControl first) {
+            first.requestFocus();
+            first.selectAll();
+        }
+    }
+}

@@ -1,0 +1,54 @@
+package app.drachen.desktop.app;
+
+import app.drachen.core.geodesy.GeodeticPosition;
+import app.drachen.core.log.FlightLog;
+import app.drachen.files.ImportProblem;
+import app.drachen.files.Imported;
+import app.drachen.files.logs.LogExport;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** Reads a log of any known kind and writes it in an open format. */
+@Command(
+        name = "convert",
+        mixinStandardHelpOptions = true,
+        description = "Read a log (CSV from anywhere, GPX, IGC, NMEA 0183) and write it as " + LogExport.ENDINGS + ".")
+final class ConvertCommand implements Callable<Integer> {
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
+
+    @Parameters(index = "0", paramLabel = "LOG", description = "log to read")
+    private Path file;
+
+    @Parameters(index = "1", paramLabel = "OUT", description = "file to write; its ending says the format")
+    private Path out;
+
+    @Option(
+            names = "--home",
+            paramLabel = "LAT,LON",
+            description = "where home is [°], for a log that knows metres only")
+    private String home;
+
+    @Mixin
+    private MappingOptions mapping;
+
+    @Override
+    public Integer call() throws Exception {
+        PrintWriter to = spec.commandLine().getOut();
+        Imported<FlightLog> log = mapping.read(file, to);
+        for (ImportProblem problem : log.problems()) {
+            to.println("  read   " + problem.sentence());
+        }
+        Optional<GeodeticPosition> at = Optional.ofNullable(home).map(GeodeticPosition::parse);
+        LogExport.write(file.getFileName().toString(), log.value(), at, out);
+        to.println(log.value().rows() + " rows of " + file.getFileName() + " written to " + out + ".");
+        return Main.DONE;
+    }
+}

@@ -1,0 +1,91 @@
+package app.drachen.desktop.app;
+
+import app.drachen.core.air.Field;
+import app.drachen.core.cards.CardPlan;
+import app.drachen.core.cards.CardPlans;
+import app.drachen.core.debrief.Debrief;
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.setup.Setup;
+import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.paper.Papers;
+import app.drachen.files.Imported;
+import app.drachen.files.json.SetupJson;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** Writes a sheet of paper. */
+@Command(
+        name = "report",
+        mixinStandardHelpOptions = true,
+        description = "Write a sheet of paper (PDF, one page): balance, sticks, card or debrief.")
+final class ReportCommand implements Callable<Integer> {
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
+
+    private enum Kind {
+        BALANCE,
+        STICKS,
+        CARD,
+        DEBRIEF
+    }
+
+    @Parameters(index = "0", paramLabel = "SHEET", description = "balance, sticks, card or debrief")
+    private Kind kind;
+
+    @Parameters(index = "1", paramLabel = "SETUP.json", description = "set-up document")
+    private Path setupFile;
+
+    @Parameters(index = "2", paramLabel = "OUT.pdf", description = "file to write")
+    private Path out;
+
+    @Option(names = "--card", paramLabel = "ID", description = "which card; default ${DEFAULT-VALUE}")
+    private String card = "first-flight";
+
+    @Option(names = "--log", paramLabel = "LOG", description = "the flight to debrief")
+    private Path log;
+
+    @Option(names = "--imperial", description = "imperial units")
+    private boolean imperial;
+
+    @Mixin
+    private MappingOptions mapping;
+
+    @Mixin
+    private FieldOptions place;
+
+    @Override
+    public Integer call() throws Exception {
+        Setup setup = SetupJson.read(setupFile);
+        Field field = place.field();
+        Papers papers = new Papers(setup, 1, Optional.of(field), imperial ? UnitSystem.IMPERIAL : UnitSystem.METRIC);
+        switch (kind) {
+            case BALANCE -> papers.balance(out);
+            case STICKS -> papers.sticks(out);
+            case CARD -> papers.card(plan().forAircraft(setup, field), out);
+            case DEBRIEF -> {
+                if (log == null) {
+                    throw new IllegalArgumentException("report debrief: which flight? give it with --log FILE");
+                }
+                Imported<FlightLog> read = mapping.read(log, spec.commandLine().getOut());
+                papers.debrief(
+                        log.getFileName().toString(), Debrief.of(read.value(), setup, field.density()), List.of(), out);
+            }
+        }
+        spec.commandLine().getOut().println(out + " written.");
+        return Main.DONE;
+    }
+
+    private CardPlan plan() {
+        return CardPlans.byId(card)
+                .orElseThrow(() -> new IllegalArgumentException("report: there is no card " + card + "; there are "
+                        + CardPlans.all().stream().map(CardPlan::id).collect(Collectors.joining(", "))));
+    }
+}

@@ -1,0 +1,208 @@
+package app.drachen.desktop.stage.hangar;
+
+import app.drachen.desktop.widget.Texts;
+import app.drachen.desktop.widget.Workspace;
+import app.drachen.files.hangar.Album;
+import app.drachen.files.hangar.Hangar;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.Popup;
+
+/** Name, notes and pictures of the aircraft that is chosen on the shelf, to be edited in place. */
+final class AlbumPane extends VBox {
+    private static final long LARGEST = 12_000_000;
+    private static final double SMALL = 62;
+
+    private final Workspace workspace;
+    private final Runnable changed;
+    private final Consumer<Runnable> undoable;
+    private final TextField name = new TextField();
+    private final TextField notes = new TextField();
+    private final HBox pictures = new HBox(8);
+    private final ScrollPane scroll = new ScrollPane();
+    private final Label hint = Texts.label("", "soft");
+    private Optional<Hangar.Shelf> aircraft = Optional.empty();
+
+    /**
+     * The album of a workspace.
+     *
+     * @param changed told after a change of the shelf
+     * @param undoable receives how to take back what was removed
+     */
+    AlbumPane(Workspace workspace, Runnable changed, Consumer<Runnable> undoable) {
+        super(6);
+        this.workspace = workspace;
+        this.changed = changed;
+        this.undoable = undoable;
+        name.setId("aircraft-name");
+        name.setPrefColumnCount(14);
+        name.setAccessibleText("name of the aircraft");
+        notes.setId("aircraft-notes");
+        notes.setPromptText("notes: who built it, what to look after");
+        notes.setAccessibleText("notes on the aircraft");
+        hint.setMinWidth(Label.USE_PREF_SIZE);
+        HBox.setHgrow(notes, Priority.ALWAYS);
+        taken(name, this::rename);
+        taken(notes, this::keepNotes);
+        scroll.setContent(pictures);
+        scroll.setFocusTraversable(false);
+        scroll.setPrefHeight(SMALL + 16);
+        scroll.setMinHeight(SMALL + 16);
+        HBox line = new HBox(8, Texts.label("Name"), name, Texts.label("Notes"), notes, hint);
+        line.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(line, scroll);
+    }
+
+    private void taken(TextField field, Runnable take) {
+        field.setOnAction(e -> take.run());
+        field.focusedProperty().addListener((o, was, is) -> {
+            if (was && !is) {
+                take.run();
+            }
+        });
+        field.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                show(aircraft);
+                e.consume();
+            }
+        });
+    }
+
+    void show(Optional<Hangar.Shelf> chosen) {
+        aircraft = chosen;
+        setVisible(chosen.isPresent());
+        setManaged(chosen.isPresent());
+        chosen.ifPresent(a -> {
+            name.setText(a.name());
+            notes.setText(workspace.hangar().album().notes(a.id()));
+            pictures.getChildren().clear();
+            for (Album.Picture picture : workspace.hangar().album().pictures(a.id())) {
+                pictures.getChildren().add(small(picture));
+            }
+            boolean none = pictures.getChildren().isEmpty();
+            hint.setText(none ? "P adds pictures, or drop them here" : "");
+            scroll.setVisible(!none);
+            scroll.setManaged(!none);
+        });
+    }
+
+    private Node small(Album.Picture picture) {
+        Image image = new Image(new ByteArrayInputStream(picture.bytes()));
+        ImageView view = new ImageView(image);
+        view.setPreserveRatio(true);
+        view.setFitHeight(SMALL);
+        StackPane frame = new StackPane(view);
+        frame.getStyleClass().addAll("row", "picture");
+        frame.setFocusTraversable(true);
+        frame.setAccessibleText("picture " + picture.name() + ", Enter shows it large, Delete removes it");
+        frame.setOnMouseClicked(e -> large(frame, image));
+        frame.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER) {
+                large(frame, image);
+                e.consume();
+            } else if (e.getCode() == KeyCode.DELETE) {
+                remove(picture);
+                e.consume();
+            }
+        });
+        return frame;
+    }
+
+    private void remove(Album.Picture picture) {
+        aircraft.ifPresent(a -> {
+            workspace.hangar().album().remove(picture.id());
+            undoable.accept(() -> {
+                workspace.hangar().album().add(a.id(), picture.name(), picture.bytes());
+                workspace.tell(picture.name() + " is back.");
+            });
+            workspace.tell(picture.name() + " is out of the album; Ctrl Z brings it back.");
+            show(aircraft);
+        });
+    }
+
+    private static void large(Node owner, Image image) {
+        ImageView view = new ImageView(image);
+        view.setPreserveRatio(true);
+        view.setFitWidth(Math.min(900, image.getWidth()));
+        Popup popup = new Popup();
+        StackPane whole = new StackPane(view);
+        whole.getStyleClass().addAll("root", "popover");
+        whole.getStylesheets().addAll(owner.getScene().getStylesheets());
+        whole.setOnMouseClicked(e -> popup.hide());
+        popup.getContent().add(whole);
+        popup.setAutoHide(true);
+        popup.setHideOnEscape(true);
+        var window = owner.getScene().getWindow();
+        popup.show(owner, window.getX() + 60, window.getY() + 60);
+    }
+
+    private void rename() {
+        aircraft.filter(a -> !a.name().equals(name.getText().strip())).ifPresent(a -> {
+            if (name.getText().isBlank()) {
+                workspace.tell("A name is needed.");
+                name.setText(a.name());
+                return;
+            }
+            var setup = workspace.hangar().current(a.id()).setup();
+            workspace
+                    .hangar()
+                    .commit(
+                            a.id(),
+                            setup.withName(name.getText().strip()),
+                            "Renamed from " + a.name(),
+                            workspace.now());
+            changed.run();
+        });
+    }
+
+    private void keepNotes() {
+        aircraft.ifPresent(
+                a -> workspace.hangar().album().note(a.id(), notes.getText().strip()));
+    }
+
+    void startRename() {
+        name.requestFocus();
+        name.selectAll();
+    }
+
+    /** Adds pictures to the aircraft; what is no picture is told. */
+    void add(List<Path> files) {
+        aircraft.ifPresent(a -> {
+            for (Path file : files) {
+                try {
+                    byte[] bytes = Files.size(file) > LARGEST ? new byte[0] : Files.readAllBytes(file);
+                    boolean picture = bytes.length > 0 && !new Image(new ByteArrayInputStream(bytes)).isError();
+                    if (picture) {
+                        workspace
+                                .hangar()
+                                .album()
+                                .add(a.id(), file.getFileName().toString(), bytes);
+                    } else {
+                        workspace.tell(file.getFileName()
+                                + ": this is no picture or larger than 12 MB; choose a PNG or JPEG below that.");
+                    }
+                } catch (IOException e) {
+                    workspace.tell(file.getFileName() + ": cannot be read (" + e.getMessage() + ").");
+                }
+            }
+            show(aircraft);
+        });
+    }
+}

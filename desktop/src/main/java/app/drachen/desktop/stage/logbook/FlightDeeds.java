@@ -1,0 +1,95 @@
+package app.drachen.desktop.stage.logbook;
+
+import app.drachen.core.clearance.ProofKind;
+import app.drachen.core.debrief.Debrief;
+import app.drachen.core.debrief.ModeSegment;
+import app.drachen.core.debrief.checks.SwingCheck;
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.modes.FlightMode;
+import app.drachen.core.working.Finding;
+import app.drachen.desktop.widget.Dialogs;
+import app.drachen.desktop.widget.Workspace;
+import app.drachen.files.logs.LogExport;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What can be done with a flight of the logbook: written out, counted as evidence. */
+final class FlightDeeds {
+    private static final double WORTH_SECONDS = 30;
+
+    private final Workspace workspace;
+    private final Dialogs dialogs;
+
+    FlightDeeds(Workspace workspace, Dialogs dialogs) {
+        this.workspace = workspace;
+        this.dialogs = dialogs;
+    }
+
+    /** Writes a flight as CSV or as a track. */
+    void export(LogbookView.Read flight) {
+        String name = workspace.setup().name() + " flight " + flight.flight().number();
+        dialogs.save("Write the flight", name + ".csv", List.of(".csv", ".gpx", ".kml", ".geojson"))
+                .ifPresent(file -> {
+                    FlightLog log = flight.log().start().isPresent()
+                            ? flight.log()
+                            : flight.log().startedAt(flight.flight().when());
+                    try {
+                        LogExport.write(name, log, workspace.home(), file);
+                        workspace.tell(file + " written.");
+                    } catch (IOException e) {
+                        workspace.tell(file + " could not be written (" + e.getMessage() + "); choose another place.");
+                    } catch (IllegalArgumentException e) {
+                        workspace.tell(e.getMessage());
+                    }
+                });
+    }
+
+    /** A real flight becomes evidence for the modes it flew for long enough. */
+    void countAsFlown(LogbookView.Read flight) {
+        if (flight.flight().rehearsed()) {
+            workspace.tell("Only a flight that was really flown is evidence; choose one.");
+            return;
+        }
+        Map<FlightMode, ProofKind> kinds = new LinkedHashMap<>();
+        kinds.put(FlightMode.MANUAL, ProofKind.MANUAL_FLOWN);
+        kinds.put(FlightMode.LEVEL, ProofKind.LEVEL_FLOWN);
+        kinds.put(FlightMode.HOLD, ProofKind.HOLD_FLOWN);
+        List<String> counted = new ArrayList<>();
+        kinds.forEach((mode, kind) -> {
+            if (seconds(flight, mode) >= WORTH_SECONDS) {
+                List<Finding> stops = stops(flight.debrief(), mode);
+                String note = stops.isEmpty()
+                        ? "Flight " + flight.flight().number() + ", log"
+                        : stops.get(0).title();
+                workspace.prove(kind, flight.revision(), stops.isEmpty(), note);
+                counted.add(kind.label() + (stops.isEmpty() ? "" : " (not passed: " + note + ")"));
+            }
+        });
+        workspace.tell(
+                counted.isEmpty()
+                        ? "No mode was flown for 30 s in this log: nothing to count."
+                        : "Counted for r" + flight.revision().number() + ": " + String.join(", ", counted) + ".");
+    }
+
+    /** What stops a mode: everything that stops, but a swing only in the mode that swings. */
+    private static List<Finding> stops(Debrief debrief, FlightMode mode) {
+        boolean swings = debrief.flight().oscillations().stream().anyMatch(o -> o.standing() && o.mode() == mode);
+        return debrief.findings().stream()
+                .filter(f -> f.state() == Finding.State.STOP)
+                .filter(f -> swings || !f.id().equals(SwingCheck.ID))
+                .toList();
+    }
+
+    private static double seconds(LogbookView.Read flight, FlightMode mode) {
+        double seconds = 0;
+        for (ModeSegment s : flight.debrief().flight().segments()) {
+            if (s.mode() == mode) {
+                seconds += flight.log().time(s.to() - 1) - flight.log().time(s.from());
+            }
+        }
+        return seconds;
+    }
+}

@@ -1,0 +1,52 @@
+package app.drachen.desktop.widget;
+
+import app.drachen.core.units.Quantity;
+import app.drachen.core.units.UnitSystem;
+import app.drachen.core.working.Finding;
+import app.drachen.core.working.Working;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Tables as text that a spreadsheet takes: a tab between fields, a line for each row. */
+public final class Tables {
+    private Tables() {}
+
+    /** A table as text; sentences are written out in a unit system. */
+    public static String text(List<List<String>> rows, UnitSystem units) {
+        return rows.stream()
+                .map(row -> row.stream()
+                        .map(cell -> Quantity.read(cell, units)
+                                .replace('\u00a0', ' ')
+                                .replace("\u202f", "")
+                                .replaceAll("[\t\r\n]+", " "))
+                        .collect(Collectors.joining("\t")))
+                .collect(Collectors.joining("\n", "", "\n"));
+    }
+
+    /** Values with unit, spread, formula and source. */
+    public static List<List<String>> of(List<Working> workings, UnitSystem units) {
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("value", "", "unit", "from", "to", "formula", "source"));
+        for (Working w : workings) {
+            var quantity = w.quantity();
+            rows.add(List.of(
+                    w.name(),
+                    quantity.number(w.value(), units),
+                    quantity.unit(units).symbol(),
+                    w.spread().map(s -> quantity.number(s.low(), units)).orElse(""),
+                    w.spread().map(s -> quantity.number(s.high(), units)).orElse(""),
+                    w.formula(),
+                    w.source().text()));
+        }
+        return rows;
+    }
+
+    /** Findings, one a row. */
+    public static List<List<String>> findings(List<Finding> findings) {
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("id", "state", "finding", "detail"));
+        findings.forEach(f -> rows.add(List.of(f.id(), f.state().label(), f.title(), f.detail())));
+        return rows;
+    }
+}

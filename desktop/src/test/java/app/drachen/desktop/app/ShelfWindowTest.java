@@ -1,0 +1,167 @@
+package app.drachen.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.clearance.Clearance;
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.draft.NewAircraft;
+import app.drachen.desktop.background.Background;
+import app.drachen.desktop.widget.Workspace;
+import app.drachen.files.hangar.Hangar;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.OptionalLong;
+import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxToolkit;
+
+/** The shelf by the keyboard: new, copied, renamed, noted, put away, brought back; two windows on it. */
+class ShelfWindowTest extends WindowTest {
+    private List<String> names() {
+        return hangar.aircraft().stream().map(Hangar.Shelf::name).toList();
+    }
+
+    @Test
+    void everyKindIsStartedNamedAndOpened() throws Exception {
+        for (NewAircraft.Kind kind : NewAircraft.Kind.values()) {
+            int before = names().size();
+            press(KeyCode.N);
+            take("new " + kind.label());
+            until(() -> names().size() == before + 1);
+            press(KeyCode.F2);
+            until(() -> "aircraft-name".equals(scene.getFocusOwner().getId()));
+            robot.write("Kiebitz " + before, 0);
+            press(KeyCode.ENTER);
+            until(() -> names().contains("Kiebitz " + before));
+            open("Kiebitz " + before, Stage.BUILD);
+            until(() -> scene.lookup("#build") != null);
+            // a draft can be judged at once, and is not cleared to fly
+            Clearance clearance = ask(() -> workspace.clearance());
+            assertTrue(clearance.next().isPresent(), kind + ": " + clearance.sentence());
+            press(KeyCode.CONTROL, KeyCode.H);
+            until(() -> scene.lookup("#hangar") != null);
+        }
+    }
+
+    @Test
+    void copiesLiveTheirOwnLife() throws Exception {
+        press(KeyCode.D);
+        until(() -> names().size() == 4);
+        String copy = names().get(3);
+        assertEquals("Rochen copy", copy);
+        open(copy, Stage.BUILD);
+        until(() -> scene.lookup("#build") != null);
+        assertEquals(1, ask(() -> workspace.revision().number()));
+        assertEquals(0, hangar.proofs(idOf(copy)).size(), "proofs are not copied: it is another airframe");
+        press(KeyCode.CONTROL, KeyCode.H);
+        until(() -> scene.lookup("#hangar") != null);
+        press(KeyCode.N);
+        take("a copy of Seeschwalbe");
+        until(() -> names().contains("Seeschwalbe copy"));
+    }
+
+    @Test
+    void puttingAwayIsUndone() throws Exception {
+        List<String> before = names();
+        press(KeyCode.RIGHT);
+        press(KeyCode.DELETE);
+        until(() -> names().size() == 2);
+        assertTrue(notice().contains("Strandläufer is put away") && notice().contains("Ctrl Z"), notice());
+        press(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> names().equals(before));
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertTrue(notice().contains("Nothing was put away"), notice());
+    }
+
+    @Test
+    void anEmptyNameIsRefusedAndThreeDeletesLeaveAnEmptyShelfThatSaysWhatToDo() throws Exception {
+        press(KeyCode.F2);
+        until(() -> "aircraft-name".equals(scene.getFocusOwner().getId()));
+        robot.write("   ", 0);
+        press(KeyCode.ENTER);
+        assertTrue(notice().contains("A name is needed"), notice());
+        assertEquals("Rochen", names().get(0));
+        act(() -> scene.lookup("#hangar").requestFocus());
+        for (int i = 2; i >= 0; i--) {
+            int left = i;
+            press(KeyCode.DELETE);
+            until(() -> names().size() == left);
+        }
+        assertTrue(ask(() -> scene.getRoot().lookupAll(".label").stream()
+                .anyMatch(n -> ((javafx.scene.control.Label) n).getText().startsWith("No aircraft yet"))));
+    }
+
+    @Test
+    void picturesAreKeptInsideAndOthersRefused() throws Exception {
+        Path picture = folder.resolve("am deich.png");
+        Files.copy(Path.of("src/main/resources/app/drachen/desktop/theme/icons/kite-64.png"), picture);
+        Path none = folder.resolve("none.png");
+        Files.writeString(none, "no picture");
+        dialogs.toOpen.push(List.of(picture, none));
+        press(KeyCode.P);
+        until(() -> hangar.album().pictures(idOf("Rochen")).size() == 1);
+        assertTrue(notice().startsWith("none.png"), notice());
+        Files.delete(picture);
+        assertEquals(
+                "am deich.png", hangar.album().pictures(idOf("Rochen")).get(0).name());
+        // Delete on the picture takes the picture out and not the aircraft, and is undone
+        act(() -> scene.lookup(".picture").requestFocus());
+        press(KeyCode.DELETE);
+        until(() -> hangar.album().pictures(idOf("Rochen")).isEmpty());
+        assertEquals(3, names().size(), "the aircraft stays");
+        act(() -> scene.lookup("#hangar").requestFocus());
+        press(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> hangar.album().pictures(idOf("Rochen")).size() == 1);
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertTrue(notice().contains("Nothing was put away"), notice());
+    }
+
+    @Test
+    void filesDroppedAreTakenAsWhatTheyAre() throws Exception {
+        Path json = folder.resolve("s.json");
+        app.drachen.files.json.SetupJson.write(app.drachen.core.demo.DemoAircraft.strandlaeufer(), json);
+        Path log = folder.resolve("x.csv");
+        Files.writeString(log, "t [s],height [m]\n0,1\n1,2\n");
+        Drops drops = new Drops(
+                workspace,
+                scene.getRoot(),
+                new app.drachen.desktop.stage.hangar.HangarView(workspace, dialogs),
+                shell::readLogs,
+                openedHangars::add);
+        act(() -> drops.take(List.of(json, folder.resolve("h.drachen"), log)));
+        until(() -> names().size() == 4);
+        assertEquals(List.of(folder.resolve("h.drachen")), openedHangars);
+        assertTrue(notice().contains("Open an aircraft first"), notice());
+        open("Rochen", Stage.BUILD);
+        act(() -> drops.take(List.of(log)));
+        until(() -> hangar.logbook().flights(idOf("Rochen")).size() == 1);
+    }
+
+    @Test
+    void twoWindowsOnOneHangarShowTheSame() throws Exception {
+        press(KeyCode.W);
+        assertEquals(List.of(OptionalLong.of(idOf("Rochen"))), windows);
+        open("Seeschwalbe", Stage.BUILD);
+        javafx.stage.Stage second = FxToolkit.registerStage(javafx.stage.Stage::new);
+        Background other = new Background();
+        Workspace[] theirs = new Workspace[1];
+        act(() -> {
+            theirs[0] = new Workspace(hangar, Clock.systemUTC());
+            workspace.listen(() -> theirs[0].refresh());
+            second.setScene(new Scene(new Shell(theirs[0], other).root(), 1000, 700));
+            second.show();
+            theirs[0].open(idOf("Seeschwalbe"));
+        });
+        double mass = ask(() -> theirs[0].setup().massProperties().mass());
+        act(() -> workspace.edit("a heavier pack", setup -> setup.withPart("pack", p -> p.withMass(p.mass() + 0.1))));
+        assertEquals(mass + 0.1, ask(() -> theirs[0].setup().massProperties().mass()), 1e-9);
+        assertEquals(
+                ask(() -> workspace.revision().number()),
+                ask(() -> theirs[0].revision().number()));
+        act(() -> other.close());
+    }
+}
