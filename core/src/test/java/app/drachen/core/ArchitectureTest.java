@@ -24,6 +24,7 @@ class ArchitectureTest {
             List.of("setup"),
             List.of("aerodynamics"),
             List.of("flight"),
+            List.of("sensing"),
             List.of("autopilot"),
             List.of("bench"),
             List.of("debrief", "debrief.checks"),

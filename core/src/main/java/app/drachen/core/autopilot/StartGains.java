@@ -36,19 +36,35 @@ public final class StartGains {
                         * planform.span()
                         * planform.span()
                         * -ControlPower.rollDamping(planform));
-        double roll = 0.5 * t / (k * 3 * DELAY);
-        double rollIntegral = 0.8 / k;
+        double roll = rateGain(k, t);
+        double rollIntegral = forwardGain(k);
         PitchAnswer answer = PitchAnswer.of(setup, speed, density);
         // over the short time pitch rate answers like an integrator with q̇ per command
         double pitch = clampGain(0.5 / (answer.perCommand() * 3 * DELAY));
         return new Gains(
-                new Gains.AxisGains(3.0, clampGain(roll), rollIntegral, 0.8 / k),
+                new Gains.AxisGains(3.0, clampGain(roll), rollIntegral, rollIntegral),
                 new Gains.AxisGains(3.0, pitch, 3 * pitch, clampGain(0.8 * answer.commandPerRate())),
                 0.1,
                 0.35,
                 0.03,
                 0.06,
                 Math.max(8, 0.9 * speed));
+    }
+
+    /**
+     * Rate gain of an axis that answers as K/(Ts + 1).
+     *
+     * @param k [rad/s per command]
+     * @param t [s]
+     * @return [1/(rad/s)]
+     */
+    static double rateGain(double k, double t) {
+        return clampGain(0.5 * t / (k * 3 * DELAY));
+    }
+
+    /** Command per wanted rate [1/(rad/s)]: four fifths of what would just do. */
+    static double forwardGain(double k) {
+        return clampGain(0.8 / k);
     }
 
     private static double clampGain(double gain) {

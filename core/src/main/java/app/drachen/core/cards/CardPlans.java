@@ -5,7 +5,14 @@ import java.util.Optional;
 
 /** The list of cards. */
 public final class CardPlans {
-    private static final List<CardPlan> ALL = List.of(new FirstFlight(), new HoldFlight());
+    private static final List<CardPlan> ALL = List.of(
+            new FirstFlight(),
+            new PowerFlight(),
+            new HoldFlight(),
+            new TuneFlight(),
+            new TrimFlight(),
+            new HomeFlight(),
+            new MissionFlight());
 
     private CardPlans() {}
 

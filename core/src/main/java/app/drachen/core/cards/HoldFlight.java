@@ -34,7 +34,7 @@ public final class HoldFlight implements CardPlan {
                                 FlightMode.HOLD,
                                 "Hold, straight",
                                 "let go for 40 s; height and heading must stand"),
-                        new CardStep(5, Task.LAND, FlightMode.MANUAL, "Land into the wind", "Manual")),
+                        Launches.land(5)),
                 List.of(Launches.chargeKept()),
                 List.of(
                         "It swings more each time: Manual at once.",

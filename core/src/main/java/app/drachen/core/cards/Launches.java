@@ -39,6 +39,10 @@ final class Launches {
         return new CardStep(number, Task.LEVEL, FlightMode.LEVEL, "Level from 30° of bank", "let go; it must settle");
     }
 
+    static CardStep land(int number) {
+        return new CardStep(number, Task.LAND, FlightMode.MANUAL, "Land into the wind", "Manual");
+    }
+
     /**
      * Trial height of an aircraft, 10 m under the field's limit at most.
      *

@@ -8,5 +8,12 @@ public enum Task {
     STALL,
     LEVEL,
     HOLD,
+    CHOP,
+    TUNE_ROLL,
+    TUNE_PITCH,
+    AUTO_TRIM,
+    OUT,
+    HOME,
+    MISSION,
     LAND
 }

@@ -22,7 +22,8 @@ import java.util.List;
  *
  * <p>Source: E. Hairer, S. P. Nørsett, G. Wanner, Solving Ordinary Differential Equations I, 1993, for the steps.
  * Servos: common practice, 0.04 s lag, 60° in 0.12 s, a dead band of 3 µs, and play of the linkage of 0.4° at the surface
- * (own estimate, 0.2° to 1°).
+ * (own estimate, 0.2° to 1°). The speed controller stops the motor for good below 3.1 V a cell for a second (common
+ * practice).
  *
  * <p>Mutable, for one thread; a step allocates nothing.
  */
@@ -33,6 +34,9 @@ public final class Aircraft {
     private static final double DEAD_BAND_MICROS = 3;
     private static final double PLAY = Math.toRadians(0.4);
     private static final double BOARD_CURRENT = 0.25;
+    private static final double CUT_OFF_VOLTS = 3.1;
+    private static final double CUT_OFF_TIME = 1;
+    private static final double GROUND_FRICTION = 0.5;
 
     private final AirForces air;
     private final BodyMotion body;
@@ -56,7 +60,11 @@ public final class Aircraft {
     private double current;
     private double chargeUsed;
     private double loadFactor = 1;
+    private double sinceLow;
+    private boolean cutOff;
     private double rollGust;
+    private double deadBand = DEAD_BAND_MICROS;
+    private double play = PLAY;
     private double airU;
     private double airV;
     private double airW;
@@ -90,6 +98,12 @@ public final class Aircraft {
             servoMicros[i] = i == index ? output.lowMicros() : output.centreMicros();
             deflections[i] = i == index ? 0 : output.deflection(servoMicros[i]);
         }
+    }
+
+    /** Takes dead band and play out of the servos, so that the equations are smooth. */
+    void smoothServos() {
+        deadBand = 0;
+        play = 0;
     }
 
     /**
@@ -131,9 +145,13 @@ public final class Aircraft {
         if (!hasMotor) {
             return 0;
         }
-        double power = outputs.get(motorOutput).power(servoMicros[motorOutput]);
+        double power = motorPower();
         double advance = advance(airspeed);
         return propulsion.shaftSpeed(power, restingVolts(), advance, density);
+    }
+
+    private double motorPower() {
+        return cutOff ? 0 : outputs.get(motorOutput).power(servoMicros[motorOutput]);
     }
 
     private double advance(double airspeed) {
@@ -186,12 +204,12 @@ public final class Aircraft {
                 continue;
             }
             double error = pulsesMicros[i] - servoMicros[i];
-            if (Math.abs(error) > DEAD_BAND_MICROS) {
+            if (Math.abs(error) > deadBand) {
                 servoMicros[i] += Math.max(-most, Math.min(most, share * error));
             }
             double driven = outputs.get(i).deflection(servoMicros[i]);
             // the surface follows once the play is taken up
-            deflections[i] = Math.max(driven - PLAY / 2, Math.min(driven + PLAY / 2, deflections[i]));
+            deflections[i] = Math.max(driven - play / 2, Math.min(driven + play / 2, deflections[i]));
         }
     }
 
@@ -202,7 +220,7 @@ public final class Aircraft {
         if (hasMotor) {
             shaftSpeed += (1 - Math.exp(-step / SHAFT_LAG)) * (wantedShaftSpeed(density, airU) - shaftSpeed);
             Propeller propeller = propulsion.propeller();
-            double power = outputs.get(motorOutput).power(servoMicros[motorOutput]);
+            double power = motorPower();
             double turns = shaftSpeed / (2 * Math.PI);
             double d = propeller.diameter();
             double disc = density * turns * turns * d * d * d * d;
@@ -214,6 +232,9 @@ public final class Aircraft {
             current = BOARD_CURRENT;
         }
         chargeUsed = Math.min(propulsion.pack().capacity(), chargeUsed + current * step);
+        boolean low = volts() < CUT_OFF_VOLTS * propulsion.pack().cells();
+        sinceLow = low ? sinceLow + step : 0;
+        cutOff |= sinceLow > CUT_OFF_TIME;
     }
 
     /** Fills {@code load} with force and moment of air and propeller at the present state. */
@@ -253,10 +274,34 @@ public final class Aircraft {
         return new double[] {rate[3], rate[4], rate[5], rate[10], rate[11], rate[12]};
     }
 
-    /** Stops the aircraft on the ground. */
-    public void rest() {
-        body.move(0, 0, 0, 0, 0, 0);
+    /**
+     * Slides on over the ground, wings level, until it rests.
+     *
+     * <p>Source: Coulomb friction; 0.5 of foam on grass is an own estimate, 0.3 to 0.7.
+     *
+     * @param step [s]
+     * @return whether it still moves
+     */
+    public boolean slide(double step) {
+        double north = velocityNorth();
+        double east = velocityEast();
+        double speed = Math.hypot(north, east);
+        double less = GROUND_FRICTION * GRAVITY * step;
+        double next = Math.max(0, speed - less);
+        double heading = heading();
+        double share = speed == 0 ? 0 : (speed + next) / 2 * step / speed;
+        double along = speed == 0 ? 0 : next / speed;
+        body.place(north() + share * north, east() + share * east, 0, 0, 0, heading);
+        double cos = Math.cos(heading);
+        double sin = Math.sin(heading);
+        body.move(along * (cos * north + sin * east), along * (cos * east - sin * north), 0, 0, 0, 0);
         started = false;
+        return next > 0;
+    }
+
+    /** Whether the speed controller has stopped the motor. */
+    public boolean cutOff() {
+        return cutOff;
     }
 
     /**
@@ -355,6 +400,25 @@ public final class Aircraft {
      */
     public double loadFactor() {
         return loadFactor;
+    }
+
+    /**
+     * Force of air and propeller per mass, as an accelerometer at the centre of gravity shows it.
+     *
+     * @param axis 0 to 2 for body x, y, z
+     * @return [m/s²]
+     */
+    public double specificForce(int axis) {
+        return load[axis] / body.mass();
+    }
+
+    /**
+     * A vector of the earth frame along a body axis.
+     *
+     * @param axis 0 to 2 for body x, y, z
+     */
+    public double along(int axis, double north, double east, double down) {
+        return body.along(axis, north, east, down);
     }
 
     /**

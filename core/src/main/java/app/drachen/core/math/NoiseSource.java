@@ -7,6 +7,9 @@ package app.drachen.core.math;
  * generators", 2014) and the polar method (G. Marsaglia, T. A. Bray, 1964). Not for secrets.
  */
 public final class NoiseSource {
+    /** √3 over the number of steps: an even number of n steps has a variance of (n² − 1)/12. */
+    private static final double FLICKER = Math.sqrt(3) / Math.sqrt(65_536.0 * 65_536.0 - 1);
+
     private long state;
     private double spare = Double.NaN;
 
@@ -49,5 +52,17 @@ public final class NoiseSource {
         double factor = StrictMath.sqrt(-2 * StrictMath.log(s) / s);
         spare = v * factor;
         return u * factor;
+    }
+
+    /**
+     * Nearly normal and quick: the sum of four even numbers of 16 bits (Irwin and Hall), for the flicker of sensors, whose
+     * tails do not matter.
+     *
+     * @return mean 0, standard deviation 1, within ±3.47 [-]
+     */
+    public double flicker() {
+        long bits = nextLong();
+        long sum = (bits & 0xFFFF) + (bits >>> 16 & 0xFFFF) + (bits >>> 32 & 0xFFFF) + (bits >>> 48);
+        return (sum - 2 * 65_535L) * FLICKER;
     }
 }

@@ -19,6 +19,15 @@ public record Pack(String label, int cells, double capacity, double resistance) 
     }
 
     /**
+     * The same pack with a share of its capacity left.
+     *
+     * @param share [-], above 0 to 1
+     */
+    public Pack withShare(double share) {
+        return new Pack(label, cells, share * capacity, resistance);
+    }
+
+    /**
      * Resting voltage by charge used: a straight middle part with a knee at both ends.
      *
      * <p>Source: common practice for lithium-polymer cells (4.20 V full, about 3.7 V half, 3.3 V

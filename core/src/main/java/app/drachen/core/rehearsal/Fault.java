@@ -5,6 +5,7 @@ import app.drachen.core.bench.HiddenFault;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.RadioTrims;
 import app.drachen.core.controls.Surface;
+import app.drachen.core.modes.Limits;
 import app.drachen.core.setup.BoardMount;
 import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.Gains.AxisGains;
@@ -36,11 +37,18 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
         PACK_MOVED("pack-moved", "the pack lies this far behind its place, minus before it", Quantity.LENGTH, 0.06),
         RADIO_TRIM("radio-trim", "roll trim left in the radio", Quantity.SHARE, 0.10),
         LEVEL_OFFSET("level-offset", "the board shows this roll when level", Quantity.ANGLE, Math.toRadians(6)),
+        SLUGGISH("sluggish", "rate gains and their feed-forward times this", Quantity.NUMBER, 0.25),
         RATE_GAIN("rate-gain", "rate gains times this", Quantity.NUMBER, 120),
         HEIGHT_GAIN("height-gain", "height gain times this", Quantity.NUMBER, 5),
         BANK_LIMIT("bank-limit", "bank limit", Quantity.ANGLE, Math.toRadians(12)),
         THRUST_LINE("thrust-line", "the motor sits this much higher than drawn", Quantity.LENGTH, 0.08),
-        WEAK_THROW("weak-throw", "thrown at this speed over ground", Quantity.SPEED, 4);
+        STEEP_HOME(
+                "steep-home", "return height this much higher, climb rate far beyond the power", Quantity.HEIGHT, 120),
+        SMALL_PACK("small-pack", "a pack with this share of the capacity", Quantity.SHARE, 0.08),
+        WEAK_THROW("weak-throw", "thrown at this speed over ground", Quantity.SPEED, 4),
+        LINK_RANGE("link-range", "the radio is heard no farther than this", Quantity.DISTANCE, 250),
+        FIX_LOST("fix-lost", "no position from this time on", Quantity.TIME, 60),
+        PITOT_BLOCKED("pitot-blocked", "the pitot is stopped up from this time on", Quantity.TIME, 60);
 
         private final String id;
         private final String label;
@@ -99,10 +107,14 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
 
     /** The plan with this mistake in it; the card stays that of the aircraft the pilot believes in. */
     public RehearsalPlan in(RehearsalPlan plan) {
-        return kind == Kind.WEAK_THROW
-                ? plan.thrownAt(size.orElseThrow())
-                : new RehearsalPlan(
-                        in(plan.setup()), plan.card(), plan.field(), plan.seed(), plan.throwSpeed(), plan.error());
+        double value = size.orElse(0);
+        return switch (kind) {
+            case WEAK_THROW -> plan.thrownAt(value);
+            case LINK_RANGE -> plan.losing(plan.mishaps().withLinkRange(value));
+            case FIX_LOST -> plan.losing(plan.mishaps().withFixLostAt(value));
+            case PITOT_BLOCKED -> plan.losing(plan.mishaps().withPitotBlockedAt(value));
+            default -> plan.of(in(plan.setup()));
+        };
     }
 
     private Setup in(Setup setup) {
@@ -122,14 +134,8 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
                     setup.mount().configuredQuarterTurns(),
                     value,
                     setup.mount().levelPitch()));
-            case RATE_GAIN -> setup.withGains(new Gains(
-                    rate(g.roll(), value),
-                    rate(g.pitch(), value),
-                    g.yawRate(),
-                    g.heightGain(),
-                    g.climbGain(),
-                    g.speedGain(),
-                    g.pathPeriod()));
+            case SLUGGISH -> setup.withGains(rates(g, slowed(g.roll(), value), slowed(g.pitch(), value)));
+            case RATE_GAIN -> setup.withGains(rates(g, rate(g.roll(), value), rate(g.pitch(), value)));
             case HEIGHT_GAIN -> setup.withGains(new Gains(
                     g.roll(),
                     g.pitch(),
@@ -140,12 +146,31 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
                     g.pathPeriod()));
             case BANK_LIMIT -> setup.withModes(
                     setup.modes().withLimits(setup.modes().limits().withBank(value)));
-            case WEAK_THROW -> setup;
+            case STEEP_HOME -> setup.withModes(setup.modes()
+                    .withHome(
+                            setup.modes().home().withHeight(setup.modes().home().height() + value))
+                    .withLimits(steep(setup.modes().limits())));
+            case SMALL_PACK -> setup.withPropulsion(
+                    setup.propulsion().withPack(setup.propulsion().pack().withShare(value)));
+            case WEAK_THROW, LINK_RANGE, FIX_LOST, PITOT_BLOCKED -> setup;
         };
     }
 
     private static AxisGains rate(AxisGains axis, double value) {
         return new AxisGains(axis.angle(), Math.min(5, axis.rate() * value), axis.integral(), axis.forward());
+    }
+
+    private static Gains rates(Gains g, AxisGains roll, AxisGains pitch) {
+        return new Gains(roll, pitch, g.yawRate(), g.heightGain(), g.climbGain(), g.speedGain(), g.pathPeriod());
+    }
+
+    private static AxisGains slowed(AxisGains axis, double value) {
+        return new AxisGains(axis.angle(), axis.rate() * value, axis.integral() * value, axis.forward() * value);
+    }
+
+    private static Limits steep(Limits l) {
+        return new Limits(
+                l.bank(), Math.toRadians(40), l.pitchDown(), l.leastSpeed(), l.cruiseSpeed(), l.topSpeed(), 12);
     }
 
     private static Surface named(Setup setup, String part) {

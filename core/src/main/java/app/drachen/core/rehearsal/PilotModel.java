@@ -6,6 +6,8 @@ import static app.drachen.core.math.Statistics.wrap;
 import app.drachen.core.aerodynamics.ControlPower;
 import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.air.Field;
+import app.drachen.core.autopilot.Autopilot;
+import app.drachen.core.autopilot.Helper;
 import app.drachen.core.autopilot.Sticks;
 import app.drachen.core.cards.Card;
 import app.drachen.core.cards.Task;
@@ -14,6 +16,7 @@ import app.drachen.core.controls.Rates;
 import app.drachen.core.flight.Aircraft;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.Limits;
+import app.drachen.core.modes.Route;
 import app.drachen.core.setup.Setup;
 
 /**
@@ -31,7 +34,11 @@ final class PilotModel {
     private static final double LEG = 140;
     private static final double APPROACH_SLOPE = 0.11;
 
+    /** Time of a full stick one way [s]. */
+    private static final double REVERSAL = 1.2;
+
     private final Setup setup;
+    private final Field field;
     private final Card card;
     private final Rates rates;
     private final Limits limits;
@@ -57,11 +64,16 @@ final class PilotModel {
     private FlightMode mode;
     private double stickRoll;
     private double stickPitch;
+    private double stickYaw;
+    private double yawHeld;
     private double power;
+    private double tuned;
+    private Helper helper = Helper.NONE;
 
     PilotModel(Setup setup, Card card, Field field, double cruisePower, double cruiseAlpha) {
         this.setup = setup;
         this.card = card;
+        this.field = field;
         rates = setup.controls().rates();
         limits = setup.modes().limits();
         stallSpeed = Stall.of(setup, field.density()).speed();
@@ -83,13 +95,19 @@ final class PilotModel {
         return mode;
     }
 
-    /** Goes to the landing at once. */
-    void breakOff() {
+    Helper helper() {
+        return helper;
+    }
+
+    /** Goes to the landing at once; false if it lands already. */
+    boolean breakOff() {
         for (int i = 0; i < card.steps().size(); i++) {
             if (card.steps().get(i).task() == Task.LAND && step < i) {
                 startStep(i);
+                return true;
             }
         }
+        return false;
     }
 
     private void startStep(int next) {
@@ -104,7 +122,7 @@ final class PilotModel {
     }
 
     /** Looks, thinks, and moves the sticks. */
-    Sticks fly(double dt, Aircraft aircraft) {
+    Sticks fly(double dt, Aircraft aircraft, Autopilot autopilot) {
         double share = dt / (LAG + dt);
         seenRoll += share * wrap(aircraft.roll() - seenRoll);
         seenPitch += share * (aircraft.pitch() - seenPitch);
@@ -112,6 +130,8 @@ final class PilotModel {
         inStep += dt;
         inPhase += dt;
         Task task = card.steps().get(step()).task();
+        helper = Helper.NONE;
+        stickYaw = 0;
         switch (task) {
             case LAUNCH -> launch(dt, aircraft);
             case CLIMB -> climb(dt, aircraft);
@@ -119,13 +139,28 @@ final class PilotModel {
             case STALL -> stall(dt, aircraft);
             case LEVEL -> level(dt, aircraft);
             case HOLD -> holdMode(dt, aircraft);
+            case CHOP -> chop(dt, aircraft);
+            case TUNE_ROLL, TUNE_PITCH -> tune(dt, aircraft, task == Task.TUNE_ROLL);
+            case AUTO_TRIM -> autoTrim(dt, aircraft);
+            case OUT -> out(aircraft, autopilot);
+            case HOME -> home(aircraft);
+            case MISSION -> mission(autopilot);
             case LAND -> land(dt, aircraft);
         }
-        return new Sticks(clamp(stickRoll, -1, 1), clamp(stickPitch, -1, 1), 0, clamp(power, 0, 1));
+        return new Sticks(
+                clamp(stickRoll, -1, 1), clamp(stickPitch, -1, 1), clamp(stickYaw, -1, 1), clamp(power, 0, 1));
     }
 
     private void launch(double dt, Aircraft aircraft) {
         mode = setup.modes().launchMode();
+        if (mode.ordinal() >= FlightMode.HOLD.ordinal()) {
+            handsOff();
+            power = cruiseStick();
+            if (aircraft.height() > 14) {
+                startStep(step + 1);
+            }
+            return;
+        }
         attitude(dt, 0.8 * wrap(upwind - aircraft.heading()), Math.toRadians(13));
         power = Math.max(0.8, Math.min(1, 1.7 * cruisePower));
         if (aircraft.height() > 15) {
@@ -221,11 +256,134 @@ final class PilotModel {
         } else {
             mode = FlightMode.HOLD;
             handsOff();
-            power = (limits.cruiseSpeed() - limits.leastSpeed())
-                    / Math.max(0.1, limits.topSpeed() - limits.leastSpeed());
+            power = cruiseStick();
             if (inPhase > 40) {
                 startStep(step + 1);
             }
+        }
+    }
+
+    /** Power stick that asks for cruise speed in Hold. */
+    private double cruiseStick() {
+        return (limits.cruiseSpeed() - limits.leastSpeed()) / Math.max(0.1, limits.topSpeed() - limits.leastSpeed());
+    }
+
+    /** Power off for 3 s with the sticks where they kept it level. */
+    private void chop(double dt, Aircraft aircraft) {
+        mode = FlightMode.MANUAL;
+        if (phase == 0) {
+            cruise(dt, aircraft, card.trialHeight());
+            if (Math.abs(aircraft.roll()) < 0.06 && Math.abs(aircraft.climb()) < 0.4 && inPhase > 8) {
+                stickRoll = rates.stickFor(rollHeld, rates.roll());
+                stickPitch = rates.stickFor(pitchHeld, rates.pitch());
+                startPhase(1);
+            }
+        } else if (phase == 1) {
+            power = 0;
+            if (inPhase > 3 || Math.abs(aircraft.roll()) > 0.7 || aircraft.pitch() < -0.6) {
+                startPhase(2);
+            }
+        } else {
+            cruise(dt, aircraft, card.trialHeight());
+            if (inPhase > 6) {
+                startStep(step + 1);
+            }
+        }
+    }
+
+    /** Full reversals of one stick in Level, with a turn back when it gets far. */
+    private void tune(double dt, Aircraft aircraft, boolean rolling) {
+        mode = FlightMode.LEVEL;
+        double home = wrap(Math.atan2(-aircraft.east(), -aircraft.north()) - aircraft.heading());
+        boolean far = Math.hypot(aircraft.north(), aircraft.east()) > 300 && Math.abs(home) > 0.6;
+        double nose = pitchFor(aircraft, card.trialHeight());
+        power = powerFor(aircraft, limits.cruiseSpeed(), card.trialHeight());
+        stickRoll = 0;
+        stickPitch = nose / (nose > 0 ? limits.pitchUp() : limits.pitchDown());
+        if (far || aircraft.height() < 0.6 * card.trialHeight()) {
+            stickRoll = far ? clamp(1.2 * home, -0.75, 0.75) : 0;
+            return;
+        }
+        helper = Helper.AUTOTUNE;
+        tuned += dt;
+        double full = tuned % (2 * REVERSAL) < REVERSAL ? 1 : -1;
+        if (rolling) {
+            stickRoll = full;
+        } else {
+            stickPitch = full;
+        }
+        if (tuned > 60 * REVERSAL) {
+            tuned = 0;
+            startStep(step + 1);
+        }
+    }
+
+    /** Passes along the strip with the nose held on the line, by rudder where there is one. */
+    private void autoTrim(double dt, Aircraft aircraft) {
+        mode = FlightMode.MANUAL;
+        double strip = field.stripHeading();
+        double ahead = aircraft.north() * Math.cos(strip) + aircraft.east() * Math.sin(strip);
+        if (outbound && ahead > LEG) {
+            outbound = false;
+        } else if (!outbound && ahead < -LEG) {
+            outbound = true;
+        }
+        double line = outbound ? strip : wrap(strip + Math.PI);
+        double off = wrap(line - aircraft.heading());
+        power = powerFor(aircraft, limits.cruiseSpeed(), card.trialHeight());
+        double nose = pitchFor(aircraft, card.trialHeight());
+        if (Math.abs(off) > 0.35) {
+            attitude(dt, bankFor(off), nose);
+        } else {
+            helper = Helper.AUTO_TRIM;
+            double drift = -aircraft.velocityNorth() * Math.sin(line) + aircraft.velocityEast() * Math.cos(line);
+            attitude(dt, clamp(-0.05 * drift + 0.3 * off, -0.07, 0.07), nose);
+            yawHeld = clamp(yawHeld + 0.5 * off * dt, -0.8, 0.8);
+            stickYaw = yawHeld + 1.5 * off - 0.4 * aircraft.yawRate();
+        }
+        if (inStep > 120) {
+            startStep(step + 1);
+        }
+    }
+
+    private void out(Aircraft aircraft, Autopilot autopilot) {
+        mode = FlightMode.HOLD;
+        power = cruiseStick();
+        handsOff();
+        Route.Point far = card.route().orElseThrow().points().get(1);
+        double turn = wrap(
+                Math.atan2(far.east(), far.north()) - Math.atan2(aircraft.velocityEast(), aircraft.velocityNorth()));
+        if (Math.abs(turn) > 0.15) {
+            stickRoll = clamp(1.5 * turn, -0.8, 0.8);
+        }
+        boolean there = Math.hypot(aircraft.north(), aircraft.east()) >= Math.hypot(far.north(), far.east());
+        if (there || autopilot.linkLost()) {
+            startStep(step + 1);
+        }
+    }
+
+    private void home(Aircraft aircraft) {
+        mode = FlightMode.HOME;
+        handsOff();
+        boolean near = Math.hypot(aircraft.north(), aircraft.east())
+                < 1.3 * setup.modes().home().circleRadius();
+        if (phase == 0 && near) {
+            startPhase(1);
+        }
+        if ((phase == 1 && inPhase > 40) || inStep > 240) {
+            startStep(step + 1);
+        }
+    }
+
+    private void mission(Autopilot autopilot) {
+        mode = FlightMode.MISSION;
+        handsOff();
+        if (phase == 0 && autopilot.leg() == card.route().orElseThrow().points().size() - 1) {
+            startPhase(1);
+        } else if (phase == 1 && autopilot.leg() == 0) {
+            startPhase(2);
+        } else if (phase == 2 && autopilot.leg() == 1) {
+            startStep(step + 1);
         }
     }
 

@@ -3,19 +3,24 @@ package app.drachen.core.rehearsal;
 import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.aerodynamics.StripModel;
 import app.drachen.core.autopilot.Autopilot;
+import app.drachen.core.autopilot.Helper;
 import app.drachen.core.autopilot.Sticks;
+import app.drachen.core.cards.Task;
+import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.RadioTrims;
 import app.drachen.core.flight.Aircraft;
 import app.drachen.core.flight.Gusts;
-import app.drachen.core.flight.Sensed;
 import app.drachen.core.flight.Trim;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.math.NoiseSource;
 import app.drachen.core.modes.FlightMode;
+import app.drachen.core.sensing.Sensed;
+import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -39,6 +44,9 @@ public final class Rehearsal {
     private static final double FAR = 3_000;
     private static final double HARD_SINK = 3.0;
 
+    /** Share of the pack at which the pilot lands, common practice. */
+    private static final double PACK_ALARM = 0.7;
+
     private final RehearsalPlan plan;
     private final Aircraft aircraft;
     private final Autopilot autopilot;
@@ -51,6 +59,14 @@ public final class Rehearsal {
     private final FlightLog.Builder log;
     private Optional<FlightMode> chosen = Optional.empty();
     private Optional<Outcome> outcome = Optional.empty();
+    private final List<Notice> notices = new ArrayList<>();
+    private final boolean[] noted = new boolean[5];
+    private boolean linkThere = true;
+    private boolean fixTaken;
+    private boolean pitotTaken;
+    private boolean alarmed;
+    private FlightMode heardMode = FlightMode.MANUAL;
+    private Sticks heard = Sticks.CENTRED;
     private boolean brokenOff;
     private double windNorth;
     private double windEast;
@@ -83,6 +99,10 @@ public final class Rehearsal {
                 setup.planform().span());
         pulses = new double[setup.controls().outputs().size()];
         log = new FlightLog.Builder(columns(setup.controls().outputs()));
+        plan.card().route().ifPresent(autopilot::route);
+        if (setup.modes().launchMode().ordinal() >= FlightMode.HOLD.ordinal()) {
+            autopilot.armLaunch();
+        }
         launch();
     }
 
@@ -140,7 +160,9 @@ public final class Rehearsal {
     private void tick() {
         RadioTrims trims = plan.setup().controls().trims();
         if (ticks % STEPS_PER_ROW == 0) {
-            moved = pilot.fly(STEP * STEPS_PER_ROW, aircraft);
+            moved = pilot.fly(STEP * STEPS_PER_ROW, aircraft, autopilot);
+            autopilot.helper(chosen.isPresent() ? Helper.NONE : pilot.helper());
+            lose();
             gusts.advance(STEP * STEPS_PER_ROW, aircraft.height(), aircraft.airspeed());
             windNorth = gusts.north(aircraft.height());
             windEast = gusts.east(aircraft.height());
@@ -153,6 +175,12 @@ public final class Rehearsal {
                 (handsOff ? 0 : moved.pitch()) + trims.pitch(),
                 moved.yaw() + trims.yaw(),
                 moved.power());
+        if (!linkThere) {
+            mode = heardMode;
+            received = heard;
+        }
+        heardMode = mode;
+        heard = received;
         sensed.read(aircraft, STEP);
         autopilot.update(STEP, mode, received, sensed);
         if (ticks % TICKS_PER_FRAME == 0) {
@@ -164,6 +192,59 @@ public final class Rehearsal {
         }
         ticks++;
         judge();
+    }
+
+    /** Takes away what is lost by now, and tells what the board makes of it. */
+    private void lose() {
+        Mishaps mishaps = plan.mishaps();
+        linkThere = Math.hypot(aircraft.north(), aircraft.east()) <= mishaps.linkRange();
+        autopilot.link(linkThere);
+        if (!fixTaken && time() >= mishaps.fixLostAt()) {
+            fixTaken = true;
+            sensed.fixLost(true);
+        }
+        if (!pitotTaken && time() >= mishaps.pitotBlockedAt()) {
+            pitotTaken = true;
+            sensed.pitotBlocked(true);
+        }
+        double used = aircraft.chargeUsed() / plan.setup().propulsion().pack().capacity();
+        if (!alarmed && used >= PACK_ALARM && pilot.breakOff()) {
+            alarmed = true;
+            tell(Quantity.SHARE.text(PACK_ALARM) + " of the pack is used: the pilot goes to land");
+        }
+        note(0, autopilot.linkLost(), "no link: it flies Home by itself", "the link is back");
+        note(1, !sensed.positionGood(), "no position any more", "position is back");
+        note(2, !sensed.airspeedGood(), "the pitot is not believed any more", "the pitot is believed again");
+        note(3, aircraft.cutOff(), "the pack is empty: the motor stops", "");
+        note(4, autopilot.tuned(), "Autotune changes hardly anything any more", "");
+    }
+
+    private void note(int what, boolean now, String begins, String ends) {
+        if (now != noted[what]) {
+            noted[what] = now;
+            if (now || !ends.isEmpty()) {
+                tell(now ? begins : ends);
+            }
+        }
+    }
+
+    private void tell(String sentence) {
+        notices.add(new Notice(time(), sentence));
+    }
+
+    /** What happened on the way, in order. */
+    public List<Notice> notices() {
+        return List.copyOf(notices);
+    }
+
+    /** The gains that act now; the set-up's own, unless Autotune moved them. */
+    public Gains gains() {
+        return autopilot.gains();
+    }
+
+    /** The outputs with the centres that act now; the set-up's own, unless auto-trim moved them. */
+    public ControlSetup centres() {
+        return autopilot.centres();
     }
 
     private void record(Sticks sticks) {
@@ -206,7 +287,7 @@ public final class Rehearsal {
     private void judge() {
         double distance = Math.hypot(aircraft.north(), aircraft.east());
         if (aircraft.height() <= 0) {
-            outcome = Optional.of(touch(distance));
+            outcome = Optional.of(touch());
         } else if (distance > FAR) {
             outcome =
                     Optional.of(new Outcome.NotDown("Flew away: " + Quantity.DISTANCE.text(distance) + " from home."));
@@ -218,41 +299,56 @@ public final class Rehearsal {
         }
     }
 
-    private Outcome touch(double distance) {
+    private Outcome landed(double sink) {
+        double north = aircraft.north();
+        double east = aircraft.east();
+        while (aircraft.slide(STEP)) {
+            // on to where it rests
+        }
+        double distance = Math.hypot(aircraft.north(), aircraft.east());
+        double slid = Math.hypot(aircraft.north() - north, aircraft.east() - east);
+        return new Outcome.Landed(
+                "Landed "
+                        + Quantity.DISTANCE.text(distance)
+                        + " from home, sinking "
+                        + Quantity.CLIMB.text(sink)
+                        + ", slid "
+                        + Quantity.DISTANCE.text(slid)
+                        + ".",
+                sink,
+                distance);
+    }
+
+    private Outcome touch() {
         double sink = Math.max(0, -aircraft.climb());
         double bank = Math.toDegrees(aircraft.roll());
         double pitch = Math.toDegrees(aircraft.pitch());
         boolean hard = sink > HARD_SINK || Math.abs(bank) > 40 || pitch < -25 || aircraft.airspeed() > 30;
-        if (!hard) {
-            return new Outcome.Landed(
-                    "Landed "
-                            + Quantity.DISTANCE.text(distance)
-                            + " from home, sinking "
-                            + Quantity.CLIMB.text(sink)
-                            + ".",
-                    sink,
-                    distance);
-        }
         double stall = Stall.of(plan.setup(), density).speed();
-        boolean weakThrow =
-                time() < 5 && throwSpeed + plan.field().windAt(RELEASE_HEIGHT) < stall && Math.abs(bank) < 30;
-        String why = weakThrow
-                ? "throw of "
-                        + Quantity.SPEED.text(throwSpeed)
-                        + " into "
-                        + Quantity.SPEED.text(plan.field().windAt(RELEASE_HEIGHT))
-                        + " of wind is below stall speed "
-                        + Quantity.SPEED.text(stall)
-                : String.format(
-                        java.util.Locale.ROOT,
-                        "%.0f° of bank, nose %.0f° %s, sinking %s, in %s",
-                        Math.abs(bank),
-                        Math.abs(pitch),
-                        pitch < 0 ? "down" : "up",
-                        Quantity.CLIMB.text(sink),
-                        autopilot.mode().label());
+        boolean launching = plan.card().steps().get(pilot.step()).task() == Task.LAUNCH && !brokenOff;
+        double wind = plan.field().windAt(RELEASE_HEIGHT);
+        String after = Quantity.TIME.text(time()) + " after launch: ";
+        if (launching && throwSpeed + wind < stall && Math.abs(bank) < 30) {
+            return new Outcome.Crashed(
+                    "Sank into the ground " + after + "throw of " + Quantity.SPEED.text(throwSpeed) + " into "
+                            + Quantity.SPEED.text(wind) + " of wind is below stall speed "
+                            + Quantity.SPEED.text(stall) + ".",
+                    time());
+        }
+        if (!hard && !launching) {
+            return landed(sink);
+        }
         return new Outcome.Crashed(
-                "Hit the ground " + Quantity.TIME.text(time()) + " after launch: " + why + ".", time());
+                "Hit the ground " + after
+                        + String.format(
+                                java.util.Locale.ROOT,
+                                "%.0f° of bank, nose %.0f° %s, sinking %s, in %s.",
+                                Math.abs(bank),
+                                Math.abs(pitch),
+                                pitch < 0 ? "down" : "up",
+                                Quantity.CLIMB.text(sink),
+                                autopilot.mode().label()),
+                time());
     }
 
     /** Chooses a mode over the pilot's head; Manual gives the card back to the pilot. */

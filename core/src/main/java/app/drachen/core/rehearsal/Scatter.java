@@ -86,8 +86,7 @@ public record Scatter(List<Flight> flights) {
         Setup setup = plan.setup().withParts(parts).withControls(controls);
         ModelError error =
                 new ModelError(1 + 0.05 * normal(noise), 1 + 0.125 * normal(noise), 1 + 0.05 * normal(noise));
-        return new RehearsalPlan(
-                setup, plan.card(), plan.field(), plan.seed() + 7_919L * number, plan.throwSpeed(), error);
+        return plan.of(setup).drawn(plan.seed() + 7_919L * number, error);
     }
 
     private static double normal(NoiseSource noise) {

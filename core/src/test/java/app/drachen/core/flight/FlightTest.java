@@ -9,6 +9,7 @@ import app.drachen.core.airframe.MassProperties;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.math.NoiseSource;
+import app.drachen.core.sensing.Sensed;
 import app.drachen.core.setup.BoardMount;
 import app.drachen.core.setup.Setup;
 import org.junit.jupiter.api.Test;

@@ -1,0 +1,62 @@
+package app.drachen.core.cards;
+
+import app.drachen.core.aerodynamics.Stall;
+import app.drachen.core.air.Field;
+import app.drachen.core.modes.FlightMode;
+import app.drachen.core.modes.Route;
+import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
+import java.util.List;
+import java.util.Optional;
+
+/** Card M6: out with the wind in Hold, then Home by switch, which is the longer way back. */
+public final class HomeFlight implements CardPlan {
+    /** Distance at which Home is switched on [m]; HOMING-A8 begins at 200 and doubles at most. */
+    private static final double OUT = 400;
+
+    @Override
+    public String id() {
+        return "home";
+    }
+
+    @Override
+    public String title() {
+        return "M6 · Home by switch, from downwind";
+    }
+
+    @Override
+    public Card forAircraft(Setup setup, Field field) {
+        double height = Launches.trialHeight(Stall.of(setup, field.density()), field);
+        double downwind = field.windFrom() + Math.PI;
+        Route out = new Route(List.of(
+                new Route.Point(0, 0, height),
+                new Route.Point(OUT * Math.cos(downwind), OUT * Math.sin(downwind), height)));
+        return new Card(
+                id(),
+                title(),
+                List.of(
+                        Launches.throwInto(),
+                        Launches.climbTo(height),
+                        new CardStep(
+                                3,
+                                Task.OUT,
+                                FlightMode.HOLD,
+                                "Out with the wind",
+                                "to " + Quantity.DISTANCE.text(OUT) + ", in sight"),
+                        new CardStep(
+                                4,
+                                Task.HOME,
+                                FlightMode.HOME,
+                                "Home by switch",
+                                "climb, line up, arrive, circle; hands off, thumb on Manual"),
+                        Launches.land(5)),
+                List.of(Launches.chargeKept()),
+                List.of(
+                        "It turns away from home or sinks below half the trial height: Manual.",
+                        "It weaves more and more, or is slow and nose-high: Level, power, lower the return height."),
+                Launches.CAUTIONS,
+                height,
+                600,
+                Optional.of(out));
+    }
+}

@@ -1,0 +1,49 @@
+package app.drachen.core.cards;
+
+import app.drachen.core.aerodynamics.Stall;
+import app.drachen.core.air.Field;
+import app.drachen.core.modes.FlightMode;
+import app.drachen.core.setup.Setup;
+import java.util.List;
+
+/** Card M4: Autotune in Level, roll and then pitch, by steady full reversals of the stick. */
+public final class TuneFlight implements CardPlan {
+    @Override
+    public String id() {
+        return "tune";
+    }
+
+    @Override
+    public String title() {
+        return "M4 · Autotune, roll then pitch";
+    }
+
+    @Override
+    public Card forAircraft(Setup setup, Field field) {
+        double height = Launches.trialHeight(Stall.of(setup, field.density()), field);
+        return new Card(
+                id(),
+                title(),
+                List.of(
+                        Launches.throwInto(),
+                        Launches.climbTo(height),
+                        new CardStep(
+                                3,
+                                Task.TUNE_ROLL,
+                                FlightMode.LEVEL,
+                                "Autotune, roll",
+                                "full left, full right, 1.2 s each, 30 each way"),
+                        new CardStep(
+                                4,
+                                Task.TUNE_PITCH,
+                                FlightMode.LEVEL,
+                                "Autotune, pitch",
+                                "full up, full down, 1.2 s each, 30 each way"),
+                        Launches.land(5)),
+                List.of(Launches.chargeKept()),
+                List.of("It shakes: helper off, Manual.", "It comes below half the trial height: stop, climb, go on."),
+                Launches.CAUTIONS,
+                height,
+                600);
+    }
+}
