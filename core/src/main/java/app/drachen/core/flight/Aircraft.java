@@ -22,7 +22,7 @@ import java.util.List;
  *
  * <p>Source: E. Hairer, S. P. Nørsett, G. Wanner, Solving Ordinary Differential Equations I, 1993, for the steps.
  * Servos: common practice, 0.04 s lag, 60° in 0.12 s, a dead band of 3 µs, and play of the linkage of 0.4° at the surface
- * (own estimate, 0.2° to 1°). The speed controller stops the motor for good below 3.1 V a cell for a second (common
+ * (own estimate, 0.2° to 1°). The speed controller stops the motor for good below 3.3 V a cell for a second (common
  * practice).
  *
  * <p>Mutable, for one thread; a step allocates nothing.
@@ -34,7 +34,7 @@ public final class Aircraft {
     private static final double DEAD_BAND_MICROS = 3;
     private static final double PLAY = Math.toRadians(0.4);
     private static final double BOARD_CURRENT = 0.25;
-    private static final double CUT_OFF_VOLTS = 3.1;
+    private static final double CUT_OFF_VOLTS = 3.3;
     private static final double CUT_OFF_TIME = 1;
     private static final double GROUND_FRICTION = 0.5;
 
