@@ -92,8 +92,7 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
                 .orElseThrow(() -> new IllegalArgumentException("there is no fault " + parts[0] + "; there are "
                         + Arrays.stream(Kind.values()).map(Kind::id).collect(Collectors.joining(", "))));
         if (parts.length == 1) {
-            OptionalDouble usual = kind.quantity.isPresent() ? OptionalDouble.of(kind.usual) : OptionalDouble.empty();
-            return new Fault(kind, usual, Optional.empty());
+            return usual(kind);
         }
         if (kind.quantity.isPresent()) {
             double size = kind.quantity.get().parse(parts[1], UnitSystem.METRIC);
@@ -103,6 +102,12 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
             throw new IllegalArgumentException(parts[0] + " takes nothing behind a colon");
         }
         return new Fault(kind, OptionalDouble.empty(), Optional.of(parts[1].toLowerCase(Locale.ROOT)));
+    }
+
+    /** A mistake of its usual size. */
+    public static Fault usual(Kind kind) {
+        OptionalDouble size = kind.quantity.isPresent() ? OptionalDouble.of(kind.usual) : OptionalDouble.empty();
+        return new Fault(kind, size, Optional.empty());
     }
 
     /** The plan with this mistake in it; the card stays that of the aircraft the pilot believes in. */

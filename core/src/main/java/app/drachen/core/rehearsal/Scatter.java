@@ -43,8 +43,10 @@ public record Scatter(List<Flight> flights) {
      * @param number from 0
      * @param outcome how it ended
      * @param verdicts the limits
+     * @param north of home, where it ended [m]
+     * @param east of home, where it ended [m]
      */
-    public record Flight(int number, Outcome outcome, List<Verdict> verdicts) {
+    public record Flight(int number, Outcome outcome, List<Verdict> verdicts, double north, double east) {
         public Flight {
             verdicts = List.copyOf(verdicts);
         }
@@ -66,7 +68,12 @@ public record Scatter(List<Flight> flights) {
         rehearsal.finish();
         // the debrief knows the drawing, not what was built
         Debrief debrief = Debrief.of(rehearsal.log(), plan.setup(), plan.field().density());
-        return new Flight(number, rehearsal.outcome().orElseThrow(), Verdict.of(plan.card(), debrief.flight()));
+        return new Flight(
+                number,
+                rehearsal.outcome().orElseThrow(),
+                Verdict.of(plan.card(), debrief.flight()),
+                rehearsal.aircraft().north(),
+                rehearsal.aircraft().east());
     }
 
     static RehearsalPlan drawn(RehearsalPlan plan, int number) {

@@ -215,7 +215,7 @@ class ScatterTest {
         Outcome landed = new Outcome.Landed("Landed.", 0.5, 10);
         Outcome lost = new Outcome.Crashed("Hit.", 3);
         List<Scatter.Flight> flights = IntStream.range(0, 10)
-                .mapToObj(i -> new Scatter.Flight(i, i < 8 ? landed : lost, List.of()))
+                .mapToObj(i -> new Scatter.Flight(i, i < 8 ? landed : lost, List.of(), 0, 0))
                 .toList();
         Working share = new Scatter(flights).workings().get(0);
         assertEquals(0.8, share.value());

@@ -50,6 +50,7 @@ final class Views {
                 new View("bench", views::bench),
                 new View("maiden", views::maiden),
                 new View("debrief", views::debrief),
+                new View("many", views::many),
                 new View("keys", views::keys),
                 new View("logbook", views::logbook),
                 new View("mapping", views::mapping),
@@ -109,7 +110,7 @@ final class Views {
     /** Seeschwalbe's Hold card, flown to its end. */
     private Void maiden() throws Exception {
         stage("Seeschwalbe", Stage.MAIDEN);
-        press(KeyCode.C, 1);
+        press(KeyCode.C, 2);
         press(KeyCode.END, 1);
         long until = System.currentTimeMillis() + PATIENCE_MILLIS;
         while (Background.askScreen(() -> scene.lookup("#rehearsal-state") instanceof javafx.scene.control.Label l
@@ -119,6 +120,15 @@ final class Views {
             }
             Thread.onSpinWait();
         }
+        return null;
+    }
+
+    /** The way home from downwind, flown many times. */
+    private Void many() throws Exception {
+        stage("Strandläufer", Stage.MAIDEN);
+        press(KeyCode.C, 3);
+        press(KeyCode.M, 1);
+        waitFor(() -> scene.lookup("#many-flights").isVisible(), "the flights did not end");
         return null;
     }
 

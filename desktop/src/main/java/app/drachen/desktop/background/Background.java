@@ -2,10 +2,12 @@ package app.drachen.desktop.background;
 
 import app.drachen.core.working.Progress;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.IntFunction;
@@ -25,10 +27,23 @@ public final class Background implements AutoCloseable {
      *
      * @param times how often
      * @param work receives its number, from 0
-     * @return the results in the order of their numbers
+     * @param progress hears of every piece that is done, and may stop the rest
+     * @return the results in the order of their numbers; fewer when it was stopped
      */
-    public static <T> List<T> onAllProcessors(int times, IntFunction<T> work) {
-        return IntStream.range(0, times).parallel().mapToObj(work).toList();
+    public static <T> List<T> onAllProcessors(int times, IntFunction<T> work, Progress progress) {
+        AtomicInteger done = new AtomicInteger();
+        return IntStream.range(0, times)
+                .parallel()
+                .mapToObj(n -> {
+                    if (progress.cancelled()) {
+                        return Optional.<T>empty();
+                    }
+                    T result = work.apply(n);
+                    progress.at((double) done.incrementAndGet() / times);
+                    return Optional.of(result);
+                })
+                .flatMap(Optional::stream)
+                .toList();
     }
 
     /** Long work that reports its progress and looks whether it is to stop. */

@@ -4,6 +4,7 @@ import app.drachen.core.air.Field;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desktop.drawing.Pen;
+import java.util.List;
 import java.util.Optional;
 
 /** A flight from above, painted by a {@link PlanPainter}. */
@@ -19,7 +20,13 @@ public final class PlanChart extends CanvasPane {
 
     /** Shows a log so far. */
     public void show(FlightLog newLog, Optional<Field> newField, UnitSystem system) {
-        painter = new PlanPainter(newLog, newField, system);
+        painter = new PlanPainter(newLog, newField, system, painter.ends());
+        repaint();
+    }
+
+    /** Shows where other flights ended. */
+    public void ends(List<PlanPainter.End> ends) {
+        painter = new PlanPainter(painter.log(), painter.field(), painter.units(), ends);
         repaint();
     }
 

@@ -10,6 +10,7 @@ import app.drachen.core.units.UnitSystem;
 import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.files.sheet.Face;
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.text.TextAlignment;
@@ -21,10 +22,29 @@ import javafx.scene.text.TextAlignment;
  * @param log the flight
  * @param field where and in what wind, if known
  * @param units the reader's units
+ * @param ends where other flights ended
  */
-public record PlanPainter(FlightLog log, Optional<Field> field, UnitSystem units) {
+public record PlanPainter(FlightLog log, Optional<Field> field, UnitSystem units, List<End> ends) {
     /** A stretch without positions longer than this breaks the line [s]. */
     private static final double GAP = 3;
+
+    public PlanPainter {
+        ends = List.copyOf(ends);
+    }
+
+    /** One flight alone. */
+    public PlanPainter(FlightLog log, Optional<Field> field, UnitSystem units) {
+        this(log, field, units, List.of());
+    }
+
+    /**
+     * Where a flight ended.
+     *
+     * @param north of home [m]
+     * @param east of home [m]
+     * @param whole whether it came down whole
+     */
+    public record End(double north, double east, boolean whole) {}
 
     /** Paints into a box of pixels. */
     public void paint(Pen g, double width, double height) {
@@ -37,10 +57,17 @@ public record PlanPainter(FlightLog log, Optional<Field> field, UnitSystem units
             reachEast = east > reachEast ? east : reachEast;
             reachNorth = north > reachNorth ? north : reachNorth;
         }
+        for (End end : ends) {
+            reachEast = Math.max(reachEast, Math.abs(end.east()));
+            reachNorth = Math.max(reachNorth, Math.abs(end.north()));
+        }
         double scale = Math.min((width / 2 - 22) / reachEast, (height / 2 - 22) / reachNorth);
         double step = Ticks.step(2 * reachEast, 8);
         grid(g, width, height, scale, step);
         track(g, width / 2, height / 2, scale);
+        for (End end : ends) {
+            end(g, width / 2 + end.east() * scale, height / 2 - end.north() * scale, end.whole());
+        }
         g.setFill(Ink.INK);
         double x = width / 2;
         double y = height / 2;
@@ -108,6 +135,19 @@ public record PlanPainter(FlightLog log, Optional<Field> field, UnitSystem units
         }
         if (seen >= 0) {
             aircraft(g, seen, x0, y0, scale);
+        }
+    }
+
+    /** A ring where one landed, a cross where one was lost. */
+    private static void end(Pen g, double x, double y, boolean whole) {
+        g.setLineWidth(1.6);
+        if (whole) {
+            g.setStroke(Ink.PROOF);
+            g.strokeOval(x - 4, y - 4, 8, 8);
+        } else {
+            g.setStroke(Ink.KITE);
+            g.strokeLine(x - 5, y - 5, x + 5, y + 5);
+            g.strokeLine(x - 5, y + 5, x + 5, y - 5);
         }
     }
 

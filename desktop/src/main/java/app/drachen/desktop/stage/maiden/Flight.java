@@ -10,7 +10,7 @@ import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.setup.Setup;
 import java.util.List;
 
-/** A rehearsed flight with all that was read from it. */
+/** A rehearsed flight with all that was read from it; one with a mistake on purpose is not as set up. */
 public record Flight(
         Setup setup,
         int revision,
@@ -20,13 +20,14 @@ public record Flight(
         FlightLog log,
         Outcome outcome,
         Debrief debrief,
-        List<Verdict> verdicts) {
+        List<Verdict> verdicts,
+        boolean asSetUp) {
     public Flight {
         verdicts = List.copyOf(verdicts);
     }
 
     /** Reads a finished rehearsal. */
-    public static Flight of(Rehearsal rehearsal, int revision) {
+    public static Flight of(Rehearsal rehearsal, int revision, boolean asSetUp) {
         var plan = rehearsal.plan();
         FlightLog log = rehearsal.log();
         Debrief debrief = Debrief.of(log, plan.setup(), plan.field().density());
@@ -39,7 +40,8 @@ public record Flight(
                 log,
                 rehearsal.outcome().orElseThrow(),
                 debrief,
-                Verdict.of(plan.card(), debrief.flight()));
+                Verdict.of(plan.card(), debrief.flight()),
+                asSetUp);
     }
 
     /** Whether it came down whole and every limit was shown and kept. */

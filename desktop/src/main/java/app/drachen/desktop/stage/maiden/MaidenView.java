@@ -1,22 +1,18 @@
 package app.drachen.desktop.stage.maiden;
 
 import app.drachen.core.cards.Card;
-import app.drachen.core.cards.CardPlan;
-import app.drachen.core.cards.CardPlans;
-import app.drachen.core.cards.CardStep;
-import app.drachen.core.cards.PassLimit;
-import app.drachen.core.cards.Verdict;
 import app.drachen.core.clearance.Proof.Evidence;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.debrief.Segments;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
+import app.drachen.core.rehearsal.Notice;
+import app.drachen.core.rehearsal.Outcome;
 import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.rehearsal.RehearsalPlan;
+import app.drachen.core.rehearsal.Scatter;
 import app.drachen.core.units.Quantity;
-import app.drachen.core.working.Finding;
-import app.drachen.core.working.Finding.State;
 import app.drachen.desktop.background.Background;
 import app.drachen.desktop.chart.PlanChart;
 import app.drachen.desktop.chart.StripChart;
@@ -31,7 +27,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.animation.AnimationTimer;
-import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -40,11 +35,11 @@ import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The Maiden stage: field, card, and the card's rehearsal from above and as strips. */
 public final class MaidenView implements Place {
-    private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final int[] SPEEDS = {1, 2, 4, 8, 16, 30, 60};
     private static final double SHOWN = 90;
 
@@ -53,8 +48,7 @@ public final class MaidenView implements Place {
     private final Runnable openDebrief;
     private final BorderPane root = new BorderPane();
     private final FieldPanel field;
-    private final VBox steps = new VBox();
-    private final Label cardTitle = Texts.label("", "heading");
+    private final CardSteps steps = new CardSteps();
     private final Label cardNote = Texts.label("", "soft");
     private final Label clock = Texts.label("0:00", "clock");
     private final Label clockNote = Texts.label("", "soft");
@@ -71,11 +65,14 @@ public final class MaidenView implements Place {
     private Optional<Rehearsal> rehearsal = Optional.empty();
     private Optional<Flight> flown = Optional.empty();
     private Optional<Background.Handle> work = Optional.empty();
-    private CardPlan cardPlan = CardPlans.all().get(0);
+    private final FlightChoice choice;
+    private final ManyFlights many = new ManyFlights();
     private boolean running;
     private int speed = 3;
     private long seed = 1;
     private long aircraft;
+    private boolean mistaken;
+    private int begunAt;
 
     /** Moves the rehearsal with the clock. */
     private final class Ticker extends AnimationTimer {
@@ -109,6 +106,7 @@ public final class MaidenView implements Place {
         this.background = background;
         this.openDebrief = openDebrief;
         field = new FieldPanel(workspace);
+        choice = new FlightChoice(workspace, this::chosen);
         clock.setId("clock");
         state.setId("rehearsal-state");
         HBox clockLine = new HBox(10, new VBox(clock, clockNote), Texts.spring(), charge);
@@ -117,7 +115,7 @@ public final class MaidenView implements Place {
                 6,
                 Texts.label("FIELD TODAY, WIND AS MEASURED AT 10 M", "caps"),
                 field,
-                new VBox(cardTitle, cardNote),
+                new VBox(3, choice, cardNote),
                 steps,
                 clockLine);
         VBox.setMargin(left.getChildren().get(2), new Insets(8, 0, 0, 0));
@@ -144,10 +142,11 @@ public final class MaidenView implements Place {
                 Texts.button(Action.of("To the end", "End", this::toTheEnd)),
                 Texts.button(Action.of("Break off", "B", this::breakOff)),
                 Texts.button(Action.of("Again", "N", this::again)),
+                Texts.button(Action.of(ManyFlights.TIMES + " times", "M", this::manyTimes)),
                 progress);
         controls.setAlignment(Pos.CENTER_LEFT);
         state.setMinWidth(0);
-        VBox right = new VBox(8, head, plan, strips, state, controls);
+        VBox right = new VBox(8, head, plan, new StackPane(strips, many), state, controls);
         VBox.setVgrow(plan, Priority.ALWAYS);
         strips.setMinHeight(214);
         strips.setPrefHeight(214);
@@ -170,7 +169,7 @@ public final class MaidenView implements Place {
     }
 
     private Optional<Card> card() {
-        return workspace.field().map(f -> cardPlan.forAircraft(workspace.setup(), f));
+        return workspace.field().map(f -> choice.card().forAircraft(workspace.setup(), f));
     }
 
     @Override
@@ -182,7 +181,6 @@ public final class MaidenView implements Place {
             hold();
         }
         field.update();
-        cardTitle.setText(cardPlan.title());
         picture();
     }
 
@@ -190,10 +188,9 @@ public final class MaidenView implements Place {
         Optional<Card> card = rehearsal.map(r -> r.plan().card()).or(this::card);
         int now = rehearsal.map(Rehearsal::stepNumber).orElse(0);
         boolean over = rehearsal.flatMap(Rehearsal::outcome).isPresent();
-        steps.getChildren().clear();
-        for (CardStep step : card.map(Card::steps).orElse(List.of())) {
-            steps.getChildren().add(step(step, now, over));
-        }
+        boolean whole =
+                rehearsal.flatMap(Rehearsal::outcome).filter(Outcome::whole).isPresent();
+        steps.show(card, now, over, whole, workspace.units());
         double time = rehearsal.map(Rehearsal::time).orElse(0.0);
         clock.setText((int) time / 60 + ":" + String.format(java.util.Locale.ROOT, "%02d", (int) time % 60));
         clockNote.setText(card.map(c -> "of " + Math.round(c.longest() / 60) + ":00 planned · ×" + SPEEDS[speed])
@@ -206,8 +203,9 @@ public final class MaidenView implements Place {
                 .orElse("not rehearsed in this session"));
         state.setText(rehearsal
                 .map(r -> r.outcome()
-                        .map(o -> Quantity.read(o.sentence(), workspace.units()) + " Enter reads the debrief.")
-                        .orElse(r.mode().label() + (running ? "" : ", held")))
+                        .map(o -> Quantity.read(o.sentence(), workspace.units())
+                                + (found() ? " T takes over what was found." : " Enter reads the debrief."))
+                        .orElse(r.mode().label() + (running ? "" : ", held") + lastNotice(r)))
                 .orElse("Space starts the rehearsal."));
         FlightLog log =
                 rehearsal.map(Rehearsal::log).orElseGet(() -> new FlightLog.Builder(java.util.Set.of()).build());
@@ -219,33 +217,11 @@ public final class MaidenView implements Place {
         }
     }
 
-    private Node step(CardStep step, int now, boolean over) {
-        boolean done = step.number() < now
-                || (over
-                        && rehearsal
-                                .flatMap(Rehearsal::outcome)
-                                .filter(o -> o.whole())
-                                .isPresent());
-        Label number = Texts.label(done ? "✓" : String.valueOf(step.number()), "strong");
-        number.setMinWidth(20);
-        HBox line = new HBox(
-                8,
-                number,
-                new VBox(
-                        Texts.label(step.title(), "strong"),
-                        Texts.label(Quantity.read(step.how(), workspace.units()), "small")),
-                Texts.spring(),
-                mode(step.mode()));
-        line.getStyleClass().add("step");
-        line.setAlignment(Pos.CENTER_LEFT);
-        line.pseudoClassStateChanged(NOW, step.number() == now && !over);
-        return line;
-    }
-
-    private static Label mode(FlightMode mode) {
-        Label label = Texts.label(mode.label(), "small");
-        label.setMinWidth(Label.USE_PREF_SIZE);
-        return label;
+    private String lastNotice(Rehearsal r) {
+        List<Notice> notices = r.notices();
+        return notices.isEmpty()
+                ? ""
+                : " · " + Quantity.read(notices.get(notices.size() - 1).sentence(), workspace.units());
     }
 
     private boolean begin() {
@@ -255,9 +231,12 @@ public final class MaidenView implements Place {
             return false;
         }
         try {
-            rehearsal = Optional.of(new Rehearsal(new RehearsalPlan(
-                    workspace.setup(), card().orElseThrow(), workspace.field().get(), seed)));
+            rehearsal = Optional.of(new Rehearsal(
+                    choice.plan(workspace.setup(), workspace.field().get(), seed)));
+            mistaken = choice.mistake().isPresent();
+            begunAt = workspace.revision().number();
             flown = Optional.empty();
+            closeMany();
             return true;
         } catch (IllegalArgumentException e) {
             workspace.tell(e.getMessage());
@@ -267,7 +246,7 @@ public final class MaidenView implements Place {
 
     private boolean ready() {
         boolean stale = rehearsal
-                .filter(r -> r.outcome().isEmpty() && r.plan().setup().equals(workspace.setup()))
+                .filter(r -> r.outcome().isEmpty() && workspace.revision().number() == begunAt)
                 .isEmpty();
         return !stale || begin();
     }
@@ -305,15 +284,10 @@ public final class MaidenView implements Place {
                 },
                 progress::setProgress,
                 done -> {
-                    progress.setVisible(false);
-                    work = Optional.empty();
+                    finished();
                     landed();
                 },
-                e -> {
-                    progress.setVisible(false);
-                    work = Optional.empty();
-                    workspace.tell("The rehearsal failed: " + e.getMessage());
-                }));
+                this::failed));
     }
 
     private void cancel() {
@@ -328,10 +302,12 @@ public final class MaidenView implements Place {
     private void landed() {
         Rehearsal r = rehearsal.orElseThrow();
         int revision = workspace.revision().number();
+        boolean asSetUp = !mistaken;
         background.start(
                 running -> {
-                    Flight flight = Flight.of(r, revision);
-                    workspace.keep(flight.card().id(), flight.outcome().sentence(), flight.log());
+                    Flight flight = Flight.of(r, revision, asSetUp);
+                    String how = asSetUp ? "" : "With a mistake on purpose: ";
+                    workspace.keep(flight.card().id(), how + flight.outcome().sentence(), flight.log());
                     return flight;
                 },
                 share -> {},
@@ -342,7 +318,7 @@ public final class MaidenView implements Place {
     private void read(Flight flight) {
         flown = Optional.of(flight);
         boolean first = flight.card().id().equals("first-flight");
-        if (first && workspace.isOpen() && flight.setup().equals(workspace.setup())) {
+        if (first && flight.asSetUp() && workspace.isOpen() && flight.setup().equals(workspace.setup())) {
             workspace.prove(ProofKind.REHEARSAL, Evidence.REHEARSED, flight.passed(), flight.summary(), Map.of());
         }
         picture();
@@ -371,13 +347,78 @@ public final class MaidenView implements Place {
         picture();
     }
 
-    private void otherCard() {
+    /** Another card or mistake was chosen. */
+    private void chosen() {
         hold();
-        List<CardPlan> all = CardPlans.all();
-        cardPlan = all.get((all.indexOf(cardPlan) + 1) % all.size());
         rehearsal = Optional.empty();
         flown = Optional.empty();
+        closeMany();
         workspace.go(workspace.stage());
+    }
+
+    /** Flies the card many times on all processors. */
+    private void manyTimes() {
+        if (workspace.field().isEmpty()) {
+            begin();
+            return;
+        }
+        hold();
+        cancel();
+        RehearsalPlan flight;
+        try {
+            flight = choice.plan(workspace.setup(), workspace.field().get(), seed);
+            new Rehearsal(flight);
+        } catch (IllegalArgumentException e) {
+            workspace.tell(e.getMessage());
+            return;
+        }
+        long id = workspace.aircraft();
+        progress.setVisible(true);
+        progress.setProgress(0);
+        state.setText("Flying it " + ManyFlights.TIMES + " times; Esc stops.");
+        work = Optional.of(background.start(
+                running -> new Scatter(
+                        Background.onAllProcessors(ManyFlights.TIMES, n -> Scatter.fly(flight, n), running)),
+                progress::setProgress,
+                done -> {
+                    finished();
+                    if (workspace.isOpen() && workspace.aircraft() == id) {
+                        many.show(done, workspace.units());
+                        strips.setVisible(false);
+                        plan.ends(ManyFlights.ends(done));
+                        picture();
+                    }
+                },
+                this::failed));
+    }
+
+    private void closeMany() {
+        many.hide();
+        strips.setVisible(true);
+        plan.ends(List.of());
+    }
+
+    private void finished() {
+        progress.setVisible(false);
+        work = Optional.empty();
+    }
+
+    private void failed(Exception e) {
+        finished();
+        workspace.tell("The rehearsal failed: " + e.getMessage());
+    }
+
+    private void takeOver() {
+        if (found()) {
+            Rehearsal r = rehearsal.orElseThrow();
+            workspace.edit("Took over what the helpers found", s -> HelperFinds.into(s, r));
+        } else {
+            workspace.tell("Nothing to take over: fly Autotune or auto-trim to the end first.");
+        }
+    }
+
+    private boolean found() {
+        return rehearsal.filter(HelperFinds::in).isPresent();
     }
 
     private void mode(int position) {
@@ -428,20 +469,14 @@ public final class MaidenView implements Place {
         actions.add(Action.also("Equals", () -> faster(1)));
         actions.add(Action.of("slower", "Minus", () -> faster(-1)));
         actions.add(Action.of("type the field", "F", field::focusFirst));
-        actions.add(Action.of("another card", "C", this::otherCard));
-        for (int i = 0; i < workspace.setup().modes().selector().wanted().size(); i++) {
+        actions.add(Action.of("another card", "C", choice::nextCard));
+        actions.add(Action.of("another mistake to fly with", "X", choice::nextMistake));
+        actions.add(Action.of("fly it " + ManyFlights.TIMES + " times", "M", this::manyTimes));
+        actions.add(Action.of("take over what Autotune or auto-trim found", "T", this::takeOver));
+        List<FlightMode> modes = workspace.setup().modes().selector().wanted();
+        for (int i = 0; i < modes.size(); i++) {
             int position = i;
-            actions.add(Action.of(
-                    "mode: "
-                            + workspace
-                                    .setup()
-                                    .modes()
-                                    .selector()
-                                    .wanted()
-                                    .get(i)
-                                    .label(),
-                    String.valueOf(i + 1),
-                    () -> mode(position)));
+            actions.add(Action.of("mode: " + modes.get(i).label(), String.valueOf(i + 1), () -> mode(position)));
         }
         actions.add(Action.of("read the debrief", "Enter", this::debrief));
         return actions;
@@ -454,34 +489,7 @@ public final class MaidenView implements Place {
 
     /** Adds what the flight must show, and when to break off. */
     public void fill(Ledger ledger) {
-        List<Finding> limits = new ArrayList<>();
-        if (flown.isPresent()) {
-            flown.get().verdicts().forEach(v -> limits.add(finding(v)));
-        } else {
-            card().ifPresent(c -> c.limits().forEach(l -> limits.add(finding(new Verdict(l, Optional.empty())))));
-        }
-        ledger.add("What this flight must show", limits);
-        card().ifPresent(c -> {
-            ledger.add(
-                    "Break off if",
-                    c.breakOff().stream()
-                            .map(b -> Finding.of("break-off", State.CAUTION, b, "Manual first, then think."))
-                            .toList());
-            ledger.add(
-                    "Safety",
-                    c.cautions().stream()
-                            .map(b -> Finding.of("safety", State.CAUTION, b, "You decide; this only advises."))
-                            .toList());
-        });
-    }
-
-    private Finding finding(Verdict verdict) {
-        PassLimit limit = verdict.limit();
-        State s = verdict.passed() ? State.GOOD : verdict.failed() ? State.STOP : State.OPEN;
-        String detail = verdict.measured()
-                .map(m -> "Flown: " + limit.working().quantity().text(m, workspace.units()) + ".")
-                .orElse("Not shown yet.");
-        return Finding.of(limit.id().name(), s, limit.sentence(), detail, limit.working());
+        CardLedger.fill(ledger, card(), flown, workspace.units());
     }
 
     @Override

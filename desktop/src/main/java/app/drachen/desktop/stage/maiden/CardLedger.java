@@ -1,0 +1,46 @@
+package app.drachen.desktop.stage.maiden;
+
+import app.drachen.core.cards.Card;
+import app.drachen.core.cards.PassLimit;
+import app.drachen.core.cards.Verdict;
+import app.drachen.core.units.UnitSystem;
+import app.drachen.core.working.Finding;
+import app.drachen.core.working.Finding.State;
+import app.drachen.desktop.widget.Ledger;
+import java.util.List;
+import java.util.Optional;
+
+/** What a card says in the ledger: what must be shown, when to break off, safety. */
+final class CardLedger {
+    private CardLedger() {}
+
+    /** Fills the ledger from a card and, once it is flown, the flight. */
+    static void fill(Ledger ledger, Optional<Card> card, Optional<Flight> flown, UnitSystem units) {
+        List<Verdict> verdicts = flown.map(Flight::verdicts)
+                .orElseGet(() -> card.map(Card::limits).orElse(List.of()).stream()
+                        .map(l -> new Verdict(l, Optional.empty()))
+                        .toList());
+        ledger.add(
+                "What this flight must show",
+                verdicts.stream().map(v -> finding(v, units)).toList());
+        card.ifPresent(c -> {
+            ledger.add("Break off if", cautions("break-off", c.breakOff(), "Manual first, then think."));
+            ledger.add("Safety", cautions("safety", c.cautions(), "You decide; this only advises."));
+        });
+    }
+
+    private static List<Finding> cautions(String id, List<String> lines, String detail) {
+        return lines.stream()
+                .map(line -> Finding.of(id, State.CAUTION, line, detail))
+                .toList();
+    }
+
+    private static Finding finding(Verdict verdict, UnitSystem units) {
+        PassLimit limit = verdict.limit();
+        State s = verdict.passed() ? State.GOOD : verdict.failed() ? State.STOP : State.OPEN;
+        String detail = verdict.measured()
+                .map(m -> "Flown: " + limit.working().quantity().text(m, units) + ".")
+                .orElse("Not shown yet.");
+        return Finding.of(limit.id().name(), s, limit.sentence(), detail, limit.working());
+    }
+}

@@ -1,0 +1,89 @@
+package app.drachen.desktop.stage.maiden;
+
+import app.drachen.core.air.Field;
+import app.drachen.core.cards.CardPlan;
+import app.drachen.core.cards.CardPlans;
+import app.drachen.core.rehearsal.Fault;
+import app.drachen.core.rehearsal.RehearsalPlan;
+import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
+import app.drachen.desktop.widget.Workspace;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.VBox;
+
+/** Which card is flown, and with which mistake on purpose. */
+final class FlightChoice extends VBox {
+    private final ComboBox<String> cards = new ComboBox<>();
+    private final ComboBox<String> mistakes = new ComboBox<>();
+    private final List<Optional<Fault.Kind>> kinds = new ArrayList<>();
+    private CardPlan card = CardPlans.all().get(0);
+    private Optional<Fault.Kind> mistake = Optional.empty();
+
+    FlightChoice(Workspace workspace, Runnable changed) {
+        super(4);
+        CardPlans.all().forEach(c -> cards.getItems().add(c.title()));
+        kinds.add(Optional.empty());
+        for (Fault.Kind kind : Fault.Kind.values()) {
+            kinds.add(Optional.of(kind));
+        }
+        kinds.forEach(k -> mistakes.getItems()
+                .add(k.map(f -> "With: " + Quantity.read(f.label(), workspace.units()))
+                        .orElse("As it is set up, nothing wrong")));
+        cards.getSelectionModel().select(0);
+        mistakes.getSelectionModel().select(0);
+        prepare(cards, "flight-card", "Card to fly", "Card to fly  C");
+        prepare(mistakes, "flight-mistake", "Mistake to fly with", "A mistake or a loss to see once in the model  X");
+        cards.setOnAction(e -> {
+            card = CardPlans.all().get(cards.getSelectionModel().getSelectedIndex());
+            changed.run();
+        });
+        mistakes.setOnAction(e -> {
+            mistake = kinds.get(mistakes.getSelectionModel().getSelectedIndex());
+            changed.run();
+        });
+        getChildren().addAll(cards, mistakes);
+    }
+
+    private static void prepare(ComboBox<String> box, String id, String name, String tip) {
+        box.setId(id);
+        box.setAccessibleText(name);
+        box.setTooltip(new Tooltip(tip));
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.setMinWidth(0);
+        box.setPrefWidth(320);
+    }
+
+    CardPlan card() {
+        return card;
+    }
+
+    Optional<Fault.Kind> mistake() {
+        return mistake;
+    }
+
+    /** The next card. */
+    void nextCard() {
+        cards.getSelectionModel()
+                .select((cards.getSelectionModel().getSelectedIndex() + 1)
+                        % cards.getItems().size());
+    }
+
+    /** The next mistake; after the last comes none. */
+    void nextMistake() {
+        mistakes.getSelectionModel().select((mistakes.getSelectionModel().getSelectedIndex() + 1) % kinds.size());
+    }
+
+    /**
+     * What is to be flown.
+     *
+     * @throws IllegalArgumentException with one sentence, if the mistake cannot be made on this aircraft
+     */
+    RehearsalPlan plan(Setup setup, Field field, long seed) {
+        RehearsalPlan plan = new RehearsalPlan(setup, card.forAircraft(setup, field), field, seed);
+        return mistake.map(k -> Fault.usual(k).in(plan)).orElse(plan);
+    }
+}

@@ -1,0 +1,115 @@
+package app.drachen.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.cards.CardPlans;
+import app.drachen.core.clearance.ProofKind;
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.setup.Gains;
+import java.util.List;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** Cards, mistakes, many flights and what the helpers found, in the Maiden window. */
+class MaidenWindowTest extends WindowTest {
+    private List<String> texts(String id) throws Exception {
+        return ask(() -> scene.lookup("#" + id).lookupAll(".label").stream()
+                .map(n -> ((Labeled) n).getText())
+                .toList());
+    }
+
+    private String said() throws Exception {
+        return ask(() -> ((Label) scene.lookup("#rehearsal-state")).getText());
+    }
+
+    private void focus() throws Exception {
+        act(() -> scene.lookup("#maiden").requestFocus());
+    }
+
+    private int chosen(String id) throws Exception {
+        return ask(
+                () -> ((ComboBox<?>) scene.lookup("#" + id)).getSelectionModel().getSelectedIndex());
+    }
+
+    @Test
+    void cardsAndMistakesAreChosenByKeyAndByMouseAndComeRound() throws Exception {
+        open("Seeschwalbe", Stage.MAIDEN);
+        focus();
+        press(KeyCode.C);
+        press(KeyCode.C);
+        press(KeyCode.C);
+        assertEquals(3, chosen("flight-card"));
+        assertTrue(texts("maiden").contains("Autotune, roll"), "the steps are those of the card");
+        for (int i = 3; i < CardPlans.all().size(); i++) {
+            press(KeyCode.C);
+        }
+        assertEquals(0, chosen("flight-card"));
+        press(KeyCode.X);
+        assertEquals(1, chosen("flight-mistake"));
+        act(() ->
+                ((ComboBox<?>) scene.lookup("#flight-card")).getSelectionModel().select(6));
+        assertTrue(texts("maiden").contains("Mission, one lap"));
+    }
+
+    @Test
+    void aFlightWithAMistakeOnPurposeProvesNothing() throws Exception {
+        open("Seeschwalbe", Stage.MAIDEN);
+        focus();
+        press(KeyCode.X);
+        int proofs = ask(() -> workspace.situation().proofs().size());
+        press(KeyCode.END);
+        until(() -> said().contains("Enter reads"));
+        until(() -> hangar.logbook().flights(workspace.aircraft()).stream()
+                .anyMatch(f -> f.outcome().startsWith("With a mistake on purpose: ")));
+        assertEquals(proofs, ask(() -> workspace.situation().proofs().size()));
+        assertTrue(ask(() ->
+                workspace.situation().proof(ProofKind.REHEARSAL).orElseThrow().passed()));
+    }
+
+    @Test
+    void manyFlightsShowSharesAndWhereTheyEndedAndCanBeStopped() throws Exception {
+        open("Seeschwalbe", Stage.MAIDEN);
+        focus();
+        press(KeyCode.M);
+        until(() -> said().contains("Esc stops"));
+        press(KeyCode.ESCAPE);
+        until(() -> !scene.lookup("#many-flights").isVisible() && !said().contains("Esc stops"));
+        press(KeyCode.M);
+        until(() -> scene.lookup("#many-flights").isVisible());
+        List<String> shown = texts("many-flights");
+        assertTrue(shown.contains("Came down whole") && shown.contains("Stall speed"), shown.toString());
+        assertTrue(shown.stream().anyMatch(t -> t.startsWith("Flown 40 times")));
+        // the next flight takes the strips back
+        press(KeyCode.END);
+        until(() -> !scene.lookup("#many-flights").isVisible());
+        until(() -> said().contains("from home"));
+    }
+
+    @Test
+    void whatAutotuneFoundIsTakenOverOnlyWhenAsked() throws Exception {
+        open("Seeschwalbe", Stage.MAIDEN);
+        focus();
+        press(KeyCode.T);
+        assertTrue(notice().contains("Nothing to take over"), notice());
+        press(KeyCode.C);
+        press(KeyCode.C);
+        press(KeyCode.C);
+        Gains before = ask(() -> workspace.setup().gains());
+        press(KeyCode.END);
+        until(() -> said().contains("T takes over"));
+        assertEquals(before, ask(() -> workspace.setup().gains()));
+        press(KeyCode.T);
+        Gains after = ask(() -> workspace.setup().gains());
+        assertNotEquals(before.roll(), after.roll());
+        assertEquals(before.heightGain(), after.heightGain());
+        press(KeyCode.CONTROL, KeyCode.Z);
+        assertEquals(before, ask(() -> workspace.setup().gains()));
+        assertFalse(said().isEmpty());
+    }
+}
