@@ -1,17 +1,20 @@
 package app.drachen.desktop.app;
 
-import app.drachen.core.cards.Card;
 import app.drachen.core.cards.CardPlan;
 import app.drachen.core.cards.CardPlans;
 import app.drachen.core.cards.Verdict;
+import app.drachen.core.controls.Output;
 import app.drachen.core.debrief.Debrief;
+import app.drachen.core.demo.DemoScenarios;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.rehearsal.Fault;
 import app.drachen.core.rehearsal.Outcome;
 import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.rehearsal.RehearsalPlan;
 import app.drachen.core.rehearsal.Scatter;
+import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Progress;
 import app.drachen.desktop.background.Background;
@@ -21,6 +24,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
@@ -52,6 +56,15 @@ final class RehearseCommand implements Callable<Integer> {
     private boolean listFaults;
 
     @Option(
+            names = "--scenario",
+            paramLabel = "NAME",
+            description = "fly a demo aircraft through one of --scenarios; needs no set-up, card or field")
+    private String scenario;
+
+    @Option(names = "--scenarios", description = "list the scenarios, with what to look for")
+    private boolean listScenarios;
+
+    @Option(
             names = "--times",
             paramLabel = "N",
             description = "fly it so often, with other gusts and small errors of building, on all processors")
@@ -59,7 +72,7 @@ final class RehearseCommand implements Callable<Integer> {
 
     @Option(
             names = "--card",
-            description = "card: first-flight, hold (default: ${DEFAULT-VALUE})",
+            description = "card: first-flight, power, hold, tune, auto-trim, home, mission (default: ${DEFAULT-VALUE})",
             defaultValue = "first-flight")
     private String card;
 
@@ -81,6 +94,9 @@ final class RehearseCommand implements Callable<Integer> {
     @Mixin
     private FieldOptions field;
 
+    /** The set-up without the mistakes. */
+    private Setup believed;
+
     @Override
     public Integer call() throws Exception {
         if (listFaults) {
@@ -89,8 +105,15 @@ final class RehearseCommand implements Callable<Integer> {
             }
             return Main.DONE;
         }
-        if (file == null) {
-            throw new IllegalArgumentException("rehearse: which set-up? give a SETUP.json, or --faults");
+        if (listScenarios) {
+            for (DemoScenarios.Scenario s : DemoScenarios.all()) {
+                spec.commandLine().getOut().printf("  %-20s %s%n", s.id(), s.lookFor());
+            }
+            return Main.DONE;
+        }
+        if ((file == null) == (scenario == null)) {
+            throw new IllegalArgumentException(
+                    "rehearse: which set-up? give a SETUP.json or a --scenario; --scenarios and --faults list them");
         }
         if (times > 1 && out != null) {
             throw new IllegalArgumentException(
@@ -99,14 +122,7 @@ final class RehearseCommand implements Callable<Integer> {
         if (times < 1 || times > 10_000) {
             throw new IllegalArgumentException("--times is " + times + "; allowed is 1 to 10000");
         }
-        Setup setup = SetupJson.read(file);
-        CardPlan plan = CardPlans.byId(card)
-                .orElseThrow(() -> new IllegalArgumentException("--card "
-                        + card
-                        + ": there is no such card; there are "
-                        + CardPlans.all().stream().map(CardPlan::id).toList()));
-        Card made = plan.forAircraft(setup, field.field());
-        RehearsalPlan flown = new RehearsalPlan(setup, made, field.field(), seed);
+        RehearsalPlan flown = scenario == null ? given() : demo();
         for (String fault : faults) {
             flown = Fault.parse(fault).in(flown);
         }
@@ -117,15 +133,40 @@ final class RehearseCommand implements Callable<Integer> {
         rehearsal.finish();
         FlightLog log = rehearsal.log();
         Outcome outcome = rehearsal.outcome().orElseThrow();
-        Debrief debrief = Debrief.of(log, setup, field.field().density());
-        List<Verdict> verdicts = Verdict.of(made, debrief.flight());
+        Debrief debrief = Debrief.of(log, believed, flown.field().density());
+        List<Verdict> verdicts = Verdict.of(flown.card(), debrief.flight());
         if (out != null) {
             FlightLogCsv.write(log, out);
-            SetupJson.write(setup, flownSetup(out));
+            SetupJson.write(believed, flownSetup(out));
         }
         boolean passed = outcome.whole() && verdicts.stream().allMatch(Verdict::passed);
         print(outcome, rehearsal, verdicts, passed);
         return passed ? Main.DONE : Main.STOPS;
+    }
+
+    private RehearsalPlan given() throws Exception {
+        believed = SetupJson.read(file);
+        CardPlan plan = CardPlans.byId(card)
+                .orElseThrow(() -> new IllegalArgumentException("--card "
+                        + card
+                        + ": there is no such card; there are "
+                        + CardPlans.all().stream().map(CardPlan::id).toList()));
+        return new RehearsalPlan(believed, plan.forAircraft(believed, field.field()), field.field(), seed);
+    }
+
+    private RehearsalPlan demo() {
+        DemoScenarios.Scenario s = DemoScenarios.byId(scenario)
+                .orElseThrow(() -> new IllegalArgumentException("--scenario " + scenario
+                        + ": there is no such scenario; there are "
+                        + DemoScenarios.all().stream()
+                                .map(DemoScenarios.Scenario::id)
+                                .toList()));
+        believed = s.setup();
+        card = s.card();
+        if (!json) {
+            spec.commandLine().getOut().println("Look for: " + s.lookFor());
+        }
+        return s.plan(seed);
     }
 
     private int scatter(RehearsalPlan plan) {
@@ -174,11 +215,21 @@ final class RehearseCommand implements Callable<Integer> {
             map.put("outcome", Json.read(outcome.sentence()));
             map.put("time", rehearsal.time());
             map.put("lastStep", rehearsal.stepNumber());
+            map.put(
+                    "notices",
+                    rehearsal.notices().stream()
+                            .map(n -> Map.of("time", n.time(), "what", Json.read(n.sentence())))
+                            .toList());
             map.put("limits", verdicts.stream().map(RehearseCommand::verdict).toList());
             to.println(Json.text(map));
             return;
         }
+        rehearsal
+                .notices()
+                .forEach(n ->
+                        to.println("  " + Json.read(Quantity.TIME.text(n.time())) + ": " + Json.read(n.sentence())));
         to.println(Json.read(outcome.sentence()));
+        found(rehearsal, to);
         for (Verdict v : verdicts) {
             String measured = v.measured()
                     .map(m -> v.limit().working().quantity().text(m, UnitSystem.METRIC))
@@ -190,6 +241,36 @@ final class RehearseCommand implements Callable<Integer> {
         }
         if (out != null) {
             to.println("Log in " + out + ", set-up as given in " + flownSetup(out) + ".");
+        }
+    }
+
+    /** What the helpers found; it is written nowhere. */
+    private static void found(Rehearsal rehearsal, PrintWriter to) {
+        Gains before = rehearsal.plan().setup().gains();
+        Gains now = rehearsal.gains();
+        if (!now.equals(before)) {
+            to.printf(
+                    Locale.ROOT,
+                    "  Autotune, not saved: roll forward gain %.3f to %.3f, rate gain %.3f to %.3f; pitch forward gain %.3f to %.3f, rate gain %.3f to %.3f [1/(rad/s)]%n",
+                    before.roll().forward(),
+                    now.roll().forward(),
+                    before.roll().rate(),
+                    now.roll().rate(),
+                    before.pitch().forward(),
+                    now.pitch().forward(),
+                    before.pitch().rate(),
+                    now.pitch().rate());
+        }
+        for (Output was : rehearsal.plan().setup().controls().surfaces()) {
+            double moved =
+                    rehearsal.centres().output(was.surface()).orElseThrow().centreMicros() - was.centreMicros();
+            if (Math.abs(moved) >= 0.5) {
+                to.printf(
+                        Locale.ROOT,
+                        "  auto-trim, not saved: %s centre %+.0f µs%n",
+                        was.surface().label(),
+                        moved);
+            }
         }
     }
 
