@@ -6,11 +6,12 @@ import app.drachen.core.airframe.WingPanel;
 /**
  * A small vortex lattice as an independent method: one row of horseshoe vortices, bound vortex on
  * the local quarter chord, control point at three quarters (J. J. Bertin, M. L. Smith, Aerodynamics
- * for Engineers, 1998, section 7.12). Gives lift slope and aerodynamic centre of a planform.
+ * for Engineers, 1998, section 7.12). Gives lift slope, aerodynamic centre and roll damping of a planform.
  */
 final class VortexLattice {
     private final double slope;
     private final double centre;
+    private final double damping;
 
     VortexLattice(Wing wing, int perSide) {
         int n = 2 * perSide;
@@ -37,6 +38,18 @@ final class VortexLattice {
             }
             m[i][n] = 1; // unit angle of attack: downwash must equal V·α
         }
+        double[][] turning = new double[n][];
+        for (int i = 0; i < n; i++) {
+            turning[i] = m[i].clone();
+            // a wing that goes down meets more air from below: p·y/V at p·b/2V = 1
+            turning[i][n] = c[i][1] / half;
+        }
+        double[] rolled = solve(turning);
+        double roll = 0;
+        for (int i = 0; i < n; i++) {
+            roll += 2 * rolled[i] * width[i] / area * c[i][1] / (2 * half);
+        }
+        damping = -roll;
         double[] gamma = solve(m);
         double lift = 0;
         double moment = 0;
@@ -50,6 +63,11 @@ final class VortexLattice {
 
     double slope() {
         return slope;
+    }
+
+    /** C_lp. */
+    double damping() {
+        return damping;
     }
 
     double centre() {

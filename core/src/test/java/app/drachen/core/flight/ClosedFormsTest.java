@@ -92,6 +92,62 @@ class ClosedFormsTest {
         assertEquals(whole.aircraft.height(), halved.aircraft.height(), 1);
     }
 
+    /** Flies by the autopilot in a steady wind; ends with what course, heading and place have become. */
+    private static Aircraft inWind(
+            FlightMode mode, double roll, double north, double east, double seconds, double[] way) {
+        Setup setup = DemoAircraft.seeschwalbe();
+        double speed = setup.modes().limits().cruiseSpeed();
+        Flown f = new Flown(setup, speed, 1, 0);
+        double time = 0;
+        double course = Double.NaN;
+        double turned = 0;
+        double[] begin = null;
+        while (time < seconds) {
+            f.sensed.read(f.aircraft, 0.005);
+            f.autopilot.update(0.005, mode, stick(roll), f.sensed);
+            f.autopilot.mix(f.pulses);
+            f.aircraft.step(0.005, f.pulses, north, east, 0, DENSITY);
+            time += 0.005;
+            double now = f.aircraft.heading();
+            turned += Double.isNaN(course) ? 0 : Math.IEEEremainder(now - course, 2 * Math.PI);
+            course = now;
+            if (begin == null && time > 30) {
+                begin = new double[] {f.aircraft.north(), f.aircraft.east(), time};
+                turned = 0;
+            } else if (begin != null && Math.abs(turned) >= 4 * Math.PI) {
+                way[0] = f.aircraft.north() - begin[0];
+                way[1] = f.aircraft.east() - begin[1];
+                way[2] = time - begin[2];
+                return f.aircraft;
+            }
+        }
+        return f.aircraft;
+    }
+
+    // wind triangle: the nose points asin(w/V) into the wind
+    @ParameterizedTest
+    @CsvSource({"3", "-5"})
+    void aHeldCourseIsCrabbedByTheWindTriangle(double wind) {
+        Aircraft a = inWind(FlightMode.HOLD, 0, 0, wind, 60, new double[3]);
+        double course = Math.atan2(a.velocityEast(), a.velocityNorth());
+        double level = Math.sqrt(a.airspeed() * a.airspeed() - a.climb() * a.climb());
+        double crab = Math.IEEEremainder(course - a.heading(), 2 * Math.PI);
+        // the cross part is what stands across the course that is held
+        double across = wind * Math.cos(course);
+        assertEquals(Math.asin(across / level), crab, Math.toRadians(0.7));
+    }
+
+    // after whole turns at a steady bank only the wind has moved it: w·t
+    @ParameterizedTest
+    @CsvSource({"4, 0", "-2, 5"})
+    void aCircleAtASteadyBankDriftsWithTheWind(double north, double east) {
+        double[] way = new double[3];
+        inWind(FlightMode.LEVEL, 0.7, north, east, 200, way);
+        assertTrue(way[2] > 15, "two turns");
+        assertEquals(north * way[2], way[0], 3);
+        assertEquals(east * way[2], way[1], 3);
+    }
+
     @ParameterizedTest
     @CsvSource({"0.4", "0.7", "-0.6"})
     void aSteadyTurnHasTheRadiusOfItsBankAndSpeed(double roll) {
