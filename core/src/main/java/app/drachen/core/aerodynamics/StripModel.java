@@ -76,6 +76,7 @@ public final class StripModel implements AirForces {
     private final double rollByRate;
     private final double rollBySlip;
     private final double[] rollByOutput;
+    private final double[] flaps;
     private double pull;
     private double pullDensity = 1;
 
@@ -145,6 +146,7 @@ public final class StripModel implements AirForces {
         wingArea = wing;
         double span = setup.planform().span();
         rollByOutput = new double[setup.controls().outputs().size()];
+        flaps = new double[rollByOutput.length];
         double byRate = 0;
         double bySlip = 0;
         for (int i = 0; i < count; i++) {
@@ -237,19 +239,22 @@ public final class StripModel implements AirForces {
             return;
         }
         double speed = Math.sqrt(speedSquared);
-        rollTwist = twist(speed, v, p, deflections);
+        for (int k = 0; k < flaps.length; k++) {
+            flaps[k] = softened(deflections[k]);
+        }
+        rollTwist = twist(speed, v, p);
         double axial = Math.max(0, u);
         double added = Math.sqrt(axial * axial + 2 * pull / (pullDensity * discArea)) - axial;
         for (int i = 0; i < count; i++) {
             if (!behindWing[i]) {
-                strip(i, blown[i] ? u + added : u, v, w, p, q, r, density, deflections);
+                strip(i, blown[i] ? u + added : u, v, w, p, q, r, density);
             }
         }
         double lift = wingLift / (0.5 * density * speedSquared * wingArea);
         double washed = w - downwashPerLift * lift * speed;
         for (int i = 0; i < count; i++) {
             if (behindWing[i]) {
-                strip(i, blown[i] ? u + added : u, v, washed, p, q, r, density * TAIL_EFFICIENCY, deflections);
+                strip(i, blown[i] ? u + added : u, v, washed, p, q, r, density * TAIL_EFFICIENCY);
             }
         }
         body(u, v, w, speed, density);
@@ -265,18 +270,15 @@ public final class StripModel implements AirForces {
      *
      * @return angle per distance from the middle [rad/m]
      */
-    private double twist(double speed, double v, double p, double[] deflections) {
+    private double twist(double speed, double v, double p) {
         double loading = (rollByRate * p + rollBySlip * v) / speed;
         for (int k = 0; k < rollByOutput.length; k++) {
-            if (rollByOutput[k] != 0) {
-                loading += rollByOutput[k] * softened(deflections[k]);
-            }
+            loading += rollByOutput[k] * flaps[k];
         }
         return rollDownwash * Math.max(-0.15, Math.min(0.15, loading));
     }
 
-    private void strip(
-            int i, double u, double v, double w, double p, double q, double r, double density, double[] deflections) {
+    private void strip(int i, double u, double v, double w, double p, double q, double r, double density) {
         double[] at = place[i];
         double[] c = chordward[i];
         double[] n = normal[i];
@@ -289,7 +291,7 @@ public final class StripModel implements AirForces {
         if (squared < 1e-9) {
             return;
         }
-        double deflection = output[i] < 0 ? 0 : softened(deflections[output[i]]);
+        double deflection = output[i] < 0 ? 0 : flaps[output[i]];
         double incidence = flowAngle(across, along) + angle[i] + (isWing(i) ? rollTwist * at[1] : 0);
         double fromZero = incidence - zeroLift[i] + effectiveness[i] * deflection;
         double sigma = fromZero >= 0 ? separated(fromZero, stallUp[i]) : separated(-fromZero, stallDown[i]);

@@ -40,6 +40,9 @@ public final class Rehearsal {
     /** Servos get a pulse 50 times a second, as is common practice. */
     private static final int TICKS_PER_FRAME = 4;
 
+    /** The board reads its sensors and moves its loops 100 times a second. */
+    private static final int TICKS_PER_CYCLE = 2;
+
     private static final double RELEASE_HEIGHT = 1.8;
     private static final double FAR = 3_000;
     private static final double HARD_SINK = 3.0;
@@ -57,6 +60,8 @@ public final class Rehearsal {
     private final double throwSpeed;
     private final double[] pulses;
     private final FlightLog.Builder log;
+
+    private final List<Optional<LogColumn>> outputColumns;
     private Optional<FlightMode> chosen = Optional.empty();
     private Optional<Outcome> outcome = Optional.empty();
     private final List<Notice> notices = new ArrayList<>();
@@ -70,7 +75,6 @@ public final class Rehearsal {
     private boolean brokenOff;
     private double windNorth;
     private double windEast;
-    private Sticks moved = Sticks.CENTRED;
     private long ticks;
 
     /**
@@ -98,6 +102,9 @@ public final class Rehearsal {
                 new NoiseSource(plan.seed() ^ 0x61757374L),
                 setup.planform().span());
         pulses = new double[setup.controls().outputs().size()];
+        outputColumns = setup.controls().outputs().stream()
+                .map(o -> LogColumn.output(o.channel()))
+                .toList();
         log = new FlightLog.Builder(columns(setup.controls().outputs()));
         plan.card().route().ifPresent(autopilot::route);
         if (setup.modes().launchMode().ordinal() >= FlightMode.HOLD.ordinal()) {
@@ -158,40 +165,43 @@ public final class Rehearsal {
     }
 
     private void tick() {
-        RadioTrims trims = plan.setup().controls().trims();
         if (ticks % STEPS_PER_ROW == 0) {
-            moved = pilot.fly(STEP * STEPS_PER_ROW, aircraft, autopilot);
-            autopilot.helper(chosen.isPresent() ? Helper.NONE : pilot.helper());
+            Sticks moved = pilot.fly(STEP * STEPS_PER_ROW, aircraft, autopilot);
             lose();
+            if (linkThere) {
+                hear(moved);
+            }
             gusts.advance(STEP * STEPS_PER_ROW, aircraft.height(), aircraft.airspeed());
             windNorth = gusts.north(aircraft.height());
             windEast = gusts.east(aircraft.height());
             aircraft.gust(gusts.rollRate());
         }
-        FlightMode mode = chosen.orElse(pilot.mode());
-        boolean handsOff = chosen.isPresent() && mode != FlightMode.MANUAL;
-        Sticks received = new Sticks(
-                (handsOff ? 0 : moved.roll()) + trims.roll(),
-                (handsOff ? 0 : moved.pitch()) + trims.pitch(),
-                moved.yaw() + trims.yaw(),
-                moved.power());
-        if (!linkThere) {
-            mode = heardMode;
-            received = heard;
+        if (ticks % TICKS_PER_CYCLE == 0) {
+            sensed.read(aircraft, STEP * TICKS_PER_CYCLE);
+            autopilot.update(STEP * TICKS_PER_CYCLE, heardMode, heard, sensed);
         }
-        heardMode = mode;
-        heard = received;
-        sensed.read(aircraft, STEP);
-        autopilot.update(STEP, mode, received, sensed);
         if (ticks % TICKS_PER_FRAME == 0) {
             autopilot.mix(pulses);
         }
         aircraft.step(STEP, pulses, windNorth, windEast, gusts.down(), density);
         if (ticks % STEPS_PER_ROW == 0) {
-            record(received);
+            record(heard);
         }
         ticks++;
         judge();
+    }
+
+    /** What arrives through the radio: sticks with its trims, mode and helper. */
+    private void hear(Sticks moved) {
+        RadioTrims trims = plan.setup().controls().trims();
+        heardMode = chosen.orElse(pilot.mode());
+        boolean handsOff = chosen.isPresent() && heardMode != FlightMode.MANUAL;
+        heard = new Sticks(
+                (handsOff ? 0 : moved.roll()) + trims.roll(),
+                (handsOff ? 0 : moved.pitch()) + trims.pitch(),
+                moved.yaw() + trims.yaw(),
+                moved.power());
+        autopilot.helper(chosen.isPresent() ? Helper.NONE : pilot.helper());
     }
 
     /** Takes away what is lost by now, and tells what the board makes of it. */
@@ -275,9 +285,8 @@ public final class Rehearsal {
                 .put(LogColumn.AMPS, aircraft.current())
                 .put(LogColumn.CHARGE, aircraft.chargeUsed())
                 .put(LogColumn.STEP, stepNumber());
-        List<Output> outputs = plan.setup().controls().outputs();
         for (int i = 0; i < pulses.length; i++) {
-            Optional<LogColumn> column = LogColumn.output(outputs.get(i).channel());
+            Optional<LogColumn> column = outputColumns.get(i);
             if (column.isPresent()) {
                 log.put(column.get(), pulses[i]);
             }
