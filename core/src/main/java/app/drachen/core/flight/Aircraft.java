@@ -11,6 +11,7 @@ import app.drachen.core.controls.Surface;
 import app.drachen.core.propulsion.Propeller;
 import app.drachen.core.propulsion.Propulsion;
 import app.drachen.core.setup.Setup;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -54,6 +55,11 @@ public final class Aircraft {
     private boolean started;
     private final double[] servoMicros;
     private final double[] deflections;
+
+    /** What the servos ask for, and the pulse it was found at: a servo at rest needs no geometry. */
+    private final double[] driven;
+
+    private final double[] drivenAt;
     private double shaftSpeed;
     private double thrust;
     private double torque;
@@ -93,6 +99,9 @@ public final class Aircraft {
         hasMotor = index >= 0 && setup.motorPosition().isPresent();
         servoMicros = new double[outputs.size()];
         deflections = new double[outputs.size()];
+        driven = new double[outputs.size()];
+        drivenAt = new double[outputs.size()];
+        Arrays.fill(drivenAt, Double.NaN);
         for (int i = 0; i < outputs.size(); i++) {
             Output output = outputs.get(i);
             servoMicros[i] = i == index ? output.lowMicros() : output.centreMicros();
@@ -207,9 +216,12 @@ public final class Aircraft {
             if (Math.abs(error) > deadBand) {
                 servoMicros[i] += Math.max(-most, Math.min(most, share * error));
             }
-            double driven = outputs.get(i).deflection(servoMicros[i]);
+            if (servoMicros[i] != drivenAt[i]) {
+                drivenAt[i] = servoMicros[i];
+                driven[i] = outputs.get(i).deflection(servoMicros[i]);
+            }
             // the surface follows once the play is taken up
-            deflections[i] = Math.max(driven - play / 2, Math.min(driven + play / 2, deflections[i]));
+            deflections[i] = Math.max(driven[i] - play / 2, Math.min(driven[i] + play / 2, deflections[i]));
         }
     }
 
