@@ -11,20 +11,17 @@ import app.drachen.desktop.widget.Workspace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.VBox;
 
-/** Which card is flown, and with which mistake on purpose. */
-final class FlightChoice extends VBox {
+/** Which card is flown, and with which mistake on purpose; two lists that the view lays out. */
+final class FlightChoice {
     private final ComboBox<String> cards = new ComboBox<>();
     private final ComboBox<String> mistakes = new ComboBox<>();
     private final List<Optional<Fault.Kind>> kinds = new ArrayList<>();
-    private CardPlan card = CardPlans.all().get(0);
-    private Optional<Fault.Kind> mistake = Optional.empty();
 
     FlightChoice(Workspace workspace, Runnable changed) {
-        super(4);
         CardPlans.all().forEach(c -> cards.getItems().add(c.title()));
         kinds.add(Optional.empty());
         for (Fault.Kind kind : Fault.Kind.values()) {
@@ -37,15 +34,8 @@ final class FlightChoice extends VBox {
         mistakes.getSelectionModel().select(0);
         prepare(cards, "flight-card", "Card to fly", "Card to fly  C");
         prepare(mistakes, "flight-mistake", "Mistake to fly with", "A mistake or a loss to see once in the model  X");
-        cards.setOnAction(e -> {
-            card = CardPlans.all().get(cards.getSelectionModel().getSelectedIndex());
-            changed.run();
-        });
-        mistakes.setOnAction(e -> {
-            mistake = kinds.get(mistakes.getSelectionModel().getSelectedIndex());
-            changed.run();
-        });
-        getChildren().addAll(cards, mistakes);
+        cards.getSelectionModel().selectedIndexProperty().addListener((p, was, now) -> changed.run());
+        mistakes.getSelectionModel().selectedIndexProperty().addListener((p, was, now) -> changed.run());
     }
 
     private static void prepare(ComboBox<String> box, String id, String name, String tip) {
@@ -54,15 +44,23 @@ final class FlightChoice extends VBox {
         box.setTooltip(new Tooltip(tip));
         box.setMaxWidth(Double.MAX_VALUE);
         box.setMinWidth(0);
-        box.setPrefWidth(320);
+        box.setPrefWidth(250);
+    }
+
+    Node cards() {
+        return cards;
+    }
+
+    Node mistakes() {
+        return mistakes;
     }
 
     CardPlan card() {
-        return card;
+        return CardPlans.all().get(cards.getSelectionModel().getSelectedIndex());
     }
 
     Optional<Fault.Kind> mistake() {
-        return mistake;
+        return kinds.get(mistakes.getSelectionModel().getSelectedIndex());
     }
 
     /** The next card. */
@@ -83,7 +81,7 @@ final class FlightChoice extends VBox {
      * @throws IllegalArgumentException with one sentence, if the mistake cannot be made on this aircraft
      */
     RehearsalPlan plan(Setup setup, Field field, long seed) {
-        RehearsalPlan plan = new RehearsalPlan(setup, card.forAircraft(setup, field), field, seed);
-        return mistake.map(k -> Fault.usual(k).in(plan)).orElse(plan);
+        RehearsalPlan plan = new RehearsalPlan(setup, card().forAircraft(setup, field), field, seed);
+        return mistake().map(k -> Fault.usual(k).in(plan)).orElse(plan);
     }
 }

@@ -109,16 +109,18 @@ public final class MaidenView implements Place {
         choice = new FlightChoice(workspace, this::chosen);
         clock.setId("clock");
         state.setId("rehearsal-state");
-        HBox clockLine = new HBox(10, new VBox(clock, clockNote), Texts.spring(), charge);
+        VBox used = new VBox(cardNote, charge);
+        used.setAlignment(Pos.BOTTOM_RIGHT);
+        HBox clockLine = new HBox(10, new VBox(clock, clockNote), Texts.spring(), used);
         clockLine.setAlignment(Pos.BOTTOM_LEFT);
         VBox left = new VBox(
                 6,
                 Texts.label("FIELD TODAY, WIND AS MEASURED AT 10 M", "caps"),
                 field,
-                new VBox(3, choice, cardNote),
+                choice.cards(),
                 steps,
                 clockLine);
-        VBox.setMargin(left.getChildren().get(2), new Insets(8, 0, 0, 0));
+        VBox.setMargin(choice.cards(), new Insets(6, 0, 0, 0));
         left.setMinWidth(344);
         left.setPrefWidth(344);
         left.setPadding(new Insets(12, 4, 10, 20));
@@ -126,8 +128,7 @@ public final class MaidenView implements Place {
                 6,
                 Texts.label("From above", "heading"),
                 Texts.spring(),
-                Texts.key("Space"),
-                Texts.label("run, hold", "soft"),
+                choice.mistakes(),
                 Texts.key("+"),
                 Texts.key("−"),
                 Texts.label("speed", "soft"),

@@ -24,7 +24,7 @@ final class ManyFlights extends VBox {
     ManyFlights() {
         super(6);
         setId("many-flights");
-        getStyleClass().add("canvas-host");
+        getStyleClass().add("sheet");
         setPadding(new Insets(10, 14, 10, 14));
         setMinHeight(0);
         setPrefHeight(214);
