@@ -70,6 +70,7 @@ public final class Rehearsal {
     private boolean fixTaken;
     private boolean pitotTaken;
     private boolean alarmed;
+    private double knob = 1;
     private FlightMode heardMode = FlightMode.MANUAL;
     private Sticks heard = Sticks.CENTRED;
     private boolean brokenOff;
@@ -363,6 +364,23 @@ public final class Rehearsal {
     /** Chooses a mode over the pilot's head; Manual gives the card back to the pilot. */
     public void choose(FlightMode mode) {
         chosen = mode == FlightMode.MANUAL ? Optional.empty() : Optional.of(mode);
+    }
+
+    /**
+     * Turns the gain knob.
+     *
+     * @param share of the rate gains [-], 0 to 4
+     */
+    public void knob(double share) {
+        knob = share;
+        autopilot.knob(share);
+    }
+
+    /**
+     * @return where the gain knob stands [-]
+     */
+    public double knob() {
+        return knob;
     }
 
     /** Breaks the card off: the pilot lands. */

@@ -7,7 +7,6 @@ import app.drachen.core.debrief.Segments;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
-import app.drachen.core.rehearsal.Notice;
 import app.drachen.core.rehearsal.Outcome;
 import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.rehearsal.RehearsalPlan;
@@ -203,10 +202,7 @@ public final class MaidenView implements Place {
                 .map(r -> "Rehearsal " + r.plan().seed() + " · wind of today's field")
                 .orElse("not rehearsed in this session"));
         state.setText(rehearsal
-                .map(r -> r.outcome()
-                        .map(o -> Quantity.read(o.sentence(), workspace.units())
-                                + (found() ? " T takes over what was found." : " Enter reads the debrief."))
-                        .orElse(r.mode().label() + (running ? "" : ", held") + lastNotice(r)))
+                .map(r -> RehearsalText.of(r, running, workspace.units()))
                 .orElse("Space starts the rehearsal."));
         FlightLog log =
                 rehearsal.map(Rehearsal::log).orElseGet(() -> new FlightLog.Builder(java.util.Set.of()).build());
@@ -216,13 +212,6 @@ public final class MaidenView implements Place {
         } else {
             strips.follow(log, Segments.of(log), SHOWN, workspace.units());
         }
-    }
-
-    private String lastNotice(Rehearsal r) {
-        List<Notice> notices = r.notices();
-        return notices.isEmpty()
-                ? ""
-                : " · " + Quantity.read(notices.get(notices.size() - 1).sentence(), workspace.units());
     }
 
     private boolean begin() {
@@ -343,6 +332,19 @@ public final class MaidenView implements Place {
         }
     }
 
+    /** Turns the gain knob to the next of its marks. */
+    private void knob() {
+        rehearsal
+                .filter(r -> r.outcome().isEmpty())
+                .ifPresentOrElse(
+                        r -> {
+                            r.knob(r.knob() >= 2 ? 0.5 : r.knob() + 0.5);
+                            workspace.tell("Gain knob at " + Quantity.SHARE.text(r.knob(), workspace.units())
+                                    + ": rate gains times that, where a mode uses them.");
+                        },
+                        () -> workspace.tell("Nothing is flying."));
+    }
+
     private void faster(int by) {
         speed = Math.max(0, Math.min(SPEEDS.length - 1, speed + by));
         picture();
@@ -410,16 +412,12 @@ public final class MaidenView implements Place {
     }
 
     private void takeOver() {
-        if (found()) {
+        if (rehearsal.filter(HelperFinds::in).isPresent()) {
             Rehearsal r = rehearsal.orElseThrow();
             workspace.edit("Took over what the helpers found", s -> HelperFinds.into(s, r));
         } else {
             workspace.tell("Nothing to take over: fly Autotune or auto-trim to the end first.");
         }
-    }
-
-    private boolean found() {
-        return rehearsal.filter(HelperFinds::in).isPresent();
     }
 
     private void mode(int position) {
@@ -466,6 +464,7 @@ public final class MaidenView implements Place {
         actions.add(Action.of("stop working", "Esc", this::cancel));
         actions.add(Action.of("break off: land", "B", this::breakOff));
         actions.add(Action.of("again, with other gusts and throw", "N", this::again));
+        actions.add(Action.of("turn the gain knob", "G", this::knob));
         actions.add(Action.of("faster", "Plus", () -> faster(1)));
         actions.add(Action.also("Equals", () -> faster(1)));
         actions.add(Action.of("slower", "Minus", () -> faster(-1)));
