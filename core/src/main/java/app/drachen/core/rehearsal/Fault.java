@@ -110,8 +110,21 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
         return new Fault(kind, size, Optional.empty());
     }
 
-    /** The plan with this mistake in it; the card stays that of the aircraft the pilot believes in. */
+    /**
+     * The plan with this mistake in it; the card stays that of the aircraft the pilot believes in.
+     *
+     * @throws IllegalArgumentException if it cannot be made on this aircraft
+     */
     public RehearsalPlan in(RehearsalPlan plan) {
+        RehearsalPlan changed = made(plan);
+        if (changed.equals(plan)) {
+            throw new IllegalArgumentException(
+                    kind.id + " changes nothing on " + plan.setup().name() + "; choose another.");
+        }
+        return changed;
+    }
+
+    private RehearsalPlan made(RehearsalPlan plan) {
         double value = size.orElse(0);
         return switch (kind) {
             case WEAK_THROW -> plan.thrownAt(value);

@@ -263,4 +263,36 @@ class CommandLineFilesTest {
         run("rehearse", setup, "--times", 8, "--json");
         assertEquals(first, out, "the same seed, the same answer on any number of threads");
     }
+
+    @Test
+    void scenariosAreListedFlownAndRefused() throws Exception {
+        assertEquals(0, run("rehearse", "--scenarios"));
+        assertTrue(out.contains("link-range") && out.contains("crosswind-trim"), out);
+        assertEquals(0, run("rehearse", "--scenario", "link-range", "--seed", 3), err);
+        assertTrue(out.startsWith("Look for: the radio is lost"), out);
+        assertTrue(out.contains("no link: it flies Home by itself") && out.contains("the link is back"), out);
+        assertEquals(1, run("rehearse", "--scenario", "turned-servo", "--json"), err);
+        assertFalse(json().get("whole").asBoolean());
+        assertEquals(0, json().get("notices").size());
+        assertEquals(0, run("rehearse", "--scenario", "sluggish"), err);
+        assertTrue(out.contains("Autotune, not saved: roll forward gain 0.050 to"), out);
+        assertEquals(0, run("rehearse", "--scenario", "crosswind-trim"), err);
+        assertTrue(out.contains("auto-trim, not saved: Rudder centre"), out);
+        // a mistake more, on top of the scenario's own
+        assertEquals(1, run("rehearse", "--scenario", "mission", "--fault", "pack-moved:250mm", "--json"), err);
+        assertTrue(refused("rehearse", "--scenario", "gremlins").contains("link-range"));
+        assertTrue(refused("rehearse", setup, "--scenario", "mission").contains("a SETUP.json or a --scenario"));
+    }
+
+    @Test
+    void everyCardCanBeFlownFromTheCommandLine() throws Exception {
+        for (String card : new String[] {"power", "tune", "auto-trim", "home", "mission"}) {
+            Path log = folder.resolve(card + ".csv");
+            int code = run("rehearse", setup, "--card", card, "--out", log, "--seed", 2);
+            assertTrue(code == 0 || code == 1, err);
+            assertTrue(out.contains("Landed"), card + ": " + out);
+            run("debrief", log, "--json");
+            assertTrue(json().size() > 0, card);
+        }
+    }
 }

@@ -112,4 +112,26 @@ class MaidenWindowTest extends WindowTest {
         assertEquals(before, ask(() -> workspace.setup().gains()));
         assertFalse(said().isEmpty());
     }
+
+    @Test
+    void theKnobTurnsTheGainsOfTheFlightAndBreakingOffLands() throws Exception {
+        open("Seeschwalbe", Stage.MAIDEN);
+        focus();
+        press(KeyCode.G);
+        assertTrue(notice().contains("Nothing is flying"), notice());
+        press(KeyCode.SPACE);
+        until(() -> said().startsWith("Manual"));
+        press(KeyCode.G);
+        assertTrue(notice().contains("Gain knob at 150"), notice());
+        until(() -> said().contains("gain knob 150"));
+        press(KeyCode.G);
+        press(KeyCode.G);
+        assertTrue(notice().contains("Gain knob at 50"), notice());
+        press(KeyCode.B);
+        assertTrue(notice().contains("the pilot lands"), notice());
+        press(KeyCode.SPACE);
+        until(() -> said().contains("held"));
+        press(KeyCode.END);
+        until(() -> said().contains("Enter reads"));
+    }
 }
