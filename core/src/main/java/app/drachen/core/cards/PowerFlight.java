@@ -31,8 +31,8 @@ public final class PowerFlight implements CardPlan {
                                 3,
                                 Task.CHOP,
                                 FlightMode.MANUAL,
-                                "Power off, sticks still",
-                                "3 s; which way does the nose go?"),
+                                "Power off, then full, sticks still",
+                                "3 s each; where do nose and wings go?"),
                         Launches.land(4)),
                 List.of(Launches.chargeKept()),
                 List.of(

@@ -100,6 +100,12 @@ public final class DemoScenarios {
                     CALM,
                     "thrust-line:-80mm"),
             of(
+                    "torque",
+                    "full power with still sticks: the motor's torque rolls it to the left",
+                    seeschwalbe(),
+                    "power",
+                    CALM),
+            of(
                     "crosswind-trim",
                     "auto-trim learns the rudder that holds the nose on the line",
                     seeschwalbe(),

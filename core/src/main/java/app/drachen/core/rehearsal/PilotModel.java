@@ -268,26 +268,24 @@ final class PilotModel {
         return (limits.cruiseSpeed() - limits.leastSpeed()) / Math.max(0.1, limits.topSpeed() - limits.leastSpeed());
     }
 
-    /** Power off for 3 s with the sticks where they kept it level. */
+    /** Power off, then full, for 3 s each with the sticks where they kept it level. */
     private void chop(double dt, Aircraft aircraft) {
         mode = FlightMode.MANUAL;
-        if (phase == 0) {
-            cruise(dt, aircraft, card.trialHeight());
-            if (Math.abs(aircraft.roll()) < 0.06 && Math.abs(aircraft.climb()) < 0.4 && inPhase > 8) {
-                stickRoll = rates.stickFor(rollHeld, rates.roll());
-                stickPitch = rates.stickFor(pitchHeld, rates.pitch());
-                startPhase(1);
+        if (phase % 2 == 1) {
+            power = phase == 1 ? 0 : 1;
+            if (inPhase > 3 || Math.abs(aircraft.roll()) > 0.7 || Math.abs(aircraft.pitch()) > 0.6) {
+                startPhase(phase + 1);
             }
-        } else if (phase == 1) {
-            power = 0;
-            if (inPhase > 3 || Math.abs(aircraft.roll()) > 0.7 || aircraft.pitch() < -0.6) {
-                startPhase(2);
-            }
-        } else {
-            cruise(dt, aircraft, card.trialHeight());
-            if (inPhase > 6) {
-                startStep(step + 1);
-            }
+            return;
+        }
+        cruise(dt, aircraft, card.trialHeight());
+        boolean calm = Math.abs(aircraft.roll()) < 0.06 && Math.abs(aircraft.climb()) < 0.4 && inPhase > 8;
+        if (phase == 4 && inPhase > 6) {
+            startStep(step + 1);
+        } else if (phase < 4 && calm) {
+            stickRoll = rates.stickFor(rollHeld, rates.roll());
+            stickPitch = rates.stickFor(pitchHeld, rates.pitch());
+            startPhase(phase + 1);
         }
     }
 

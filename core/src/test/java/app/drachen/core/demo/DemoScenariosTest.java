@@ -269,19 +269,36 @@ class DemoScenariosTest {
         assertTrue(chop(finished(high).log()) > without / 3);
     }
 
+    @Test
+    void fullPowerRollsToTheLeftByTheMotorsTorque() {
+        FlightLog log = flown("torque").log();
+        int full = changed(log, 1);
+        int off = changed(log, 0);
+        double rolled = log.value(LogColumn.ROLL, full + 100) - log.value(LogColumn.ROLL, full);
+        double unpowered = log.value(LogColumn.ROLL, off + 100) - log.value(LogColumn.ROLL, off);
+        assertTrue(full > off, "first off, then full");
+        assertTrue(rolled < unpowered - Math.toRadians(3), Math.toDegrees(rolled) + " against " + unpowered);
+        assertTrue(rolled < 0, "to the left");
+    }
+
+    /** The row of step 3 at which the power stick goes to a value. */
+    private static int changed(FlightLog log, double power) {
+        return IntStream.range(1, log.rows())
+                .filter(i -> log.value(LogColumn.STEP, i) == 3
+                        && log.value(LogColumn.STICK_POWER, i) == power
+                        && log.value(LogColumn.STICK_POWER, i - 1) != power)
+                .findFirst()
+                .orElseThrow();
+    }
+
     private static double chop(String id) {
         return chop(flown(id).log());
     }
 
     /** Turn of the nose in the 2 s after the power goes. */
     private static double chop(FlightLog log) {
-        for (int i = 1; i < log.rows(); i++) {
-            boolean off = log.value(LogColumn.STICK_POWER, i) == 0 && log.value(LogColumn.STICK_POWER, i - 1) > 0;
-            if (off && log.value(LogColumn.STEP, i) == 3) {
-                return log.value(LogColumn.PITCH, i + 100) - log.value(LogColumn.PITCH, i);
-            }
-        }
-        throw new AssertionError("no chop in this log");
+        int off = changed(log, 0);
+        return log.value(LogColumn.PITCH, off + 100) - log.value(LogColumn.PITCH, off);
     }
 
     @Test
