@@ -42,6 +42,7 @@ final class AutoTrim {
 
     /** The outputs with their centres where they have gone. */
     ControlSetup into(ControlSetup controls) {
-        return controls.shiftCentres(roll, pitch, yaw);
+        boolean moved = roll != 0 || pitch != 0 || yaw != 0;
+        return moved ? controls.shiftCentres(roll, pitch, yaw) : controls;
     }
 }

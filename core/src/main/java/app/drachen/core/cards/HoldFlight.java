@@ -1,10 +1,10 @@
 package app.drachen.core.cards;
 
-import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.air.Field;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.setup.Setup;
 import java.util.List;
+import java.util.Optional;
 
 /** Card M3: Level and Hold, straight ahead, to see whether height and heading stand. */
 public final class HoldFlight implements CardPlan {
@@ -20,27 +20,21 @@ public final class HoldFlight implements CardPlan {
 
     @Override
     public Card forAircraft(Setup setup, Field field) {
-        double height = Launches.trialHeight(Stall.of(setup, field.density()), field);
-        return new Card(
-                id(),
-                title(),
+        return Launches.card(
+                this,
+                Launches.trialHeight(setup, field),
                 List.of(
-                        Launches.throwInto(),
-                        Launches.climbTo(height),
                         Launches.levelFromBank(3),
                         new CardStep(
                                 4,
                                 Task.HOLD,
                                 FlightMode.HOLD,
                                 "Hold, straight",
-                                "let go for 40 s; height and heading must stand"),
-                        Launches.land(5)),
-                List.of(Launches.chargeKept()),
+                                "let go for 40 s; height and heading must stand")),
                 List.of(
                         "It swings more each time: Manual at once.",
                         "Hold turns although the sticks are centred: Level, land, find the trim."),
-                Launches.CAUTIONS,
-                height,
-                600);
+                600,
+                Optional.empty());
     }
 }

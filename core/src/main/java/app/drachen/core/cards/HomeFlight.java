@@ -1,6 +1,5 @@
 package app.drachen.core.cards;
 
-import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.air.Field;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.Route;
@@ -26,17 +25,15 @@ public final class HomeFlight implements CardPlan {
 
     @Override
     public Card forAircraft(Setup setup, Field field) {
-        double height = Launches.trialHeight(Stall.of(setup, field.density()), field);
+        double height = Launches.trialHeight(setup, field);
         double downwind = field.windFrom() + Math.PI;
         Route out = new Route(List.of(
                 new Route.Point(0, 0, height),
                 new Route.Point(OUT * Math.cos(downwind), OUT * Math.sin(downwind), height)));
-        return new Card(
-                id(),
-                title(),
+        return Launches.card(
+                this,
+                height,
                 List.of(
-                        Launches.throwInto(),
-                        Launches.climbTo(height),
                         new CardStep(
                                 3,
                                 Task.OUT,
@@ -48,14 +45,10 @@ public final class HomeFlight implements CardPlan {
                                 Task.HOME,
                                 FlightMode.HOME,
                                 "Home by switch",
-                                "climb, line up, arrive, circle; hands off, thumb on Manual"),
-                        Launches.land(5)),
-                List.of(Launches.chargeKept()),
+                                "climb, line up, arrive, circle; hands off, thumb on Manual")),
                 List.of(
                         "It turns away from home or sinks below half the trial height: Manual.",
                         "It weaves more and more, or is slow and nose-high: Level, power, lower the return height."),
-                Launches.CAUTIONS,
-                height,
                 600,
                 Optional.of(out));
     }

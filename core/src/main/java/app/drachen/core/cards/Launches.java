@@ -3,10 +3,14 @@ package app.drachen.core.cards;
 import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.air.Field;
 import app.drachen.core.modes.FlightMode;
+import app.drachen.core.modes.Route;
+import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** What every card that starts with a throw shares. */
 final class Launches {
@@ -16,6 +20,30 @@ final class Launches {
             "Keep it in sight and under the height limit; local rules come first.");
 
     private Launches() {}
+
+    /**
+     * A card that is thrown, climbs to trial height, does something there and lands.
+     *
+     * @param middle what it does, numbered from 3
+     * @param longest planned time [s]
+     */
+    static Card card(
+            CardPlan plan,
+            double height,
+            List<CardStep> middle,
+            List<String> breakOff,
+            double longest,
+            Optional<Route> route) {
+        List<CardStep> steps = new ArrayList<>(List.of(throwInto(), climbTo(height)));
+        steps.addAll(middle);
+        steps.add(land(steps.size() + 1));
+        return new Card(
+                plan.id(), plan.title(), steps, List.of(chargeKept()), breakOff, CAUTIONS, height, longest, route);
+    }
+
+    static double trialHeight(Setup setup, Field field) {
+        return trialHeight(Stall.of(setup, field.density()), field);
+    }
 
     static CardStep throwInto() {
         return new CardStep(
@@ -39,7 +67,7 @@ final class Launches {
         return new CardStep(number, Task.LEVEL, FlightMode.LEVEL, "Level from 30° of bank", "let go; it must settle");
     }
 
-    static CardStep land(int number) {
+    private static CardStep land(int number) {
         return new CardStep(number, Task.LAND, FlightMode.MANUAL, "Land into the wind", "Manual");
     }
 

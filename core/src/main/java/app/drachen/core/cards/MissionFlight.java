@@ -1,6 +1,5 @@
 package app.drachen.core.cards;
 
-import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.air.Field;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.Route;
@@ -39,26 +38,19 @@ public final class MissionFlight implements CardPlan {
 
     @Override
     public Card forAircraft(Setup setup, Field field) {
-        double height = Launches.trialHeight(Stall.of(setup, field.density()), field);
-        return new Card(
-                id(),
-                title(),
-                List.of(
-                        Launches.throwInto(),
-                        Launches.climbTo(height),
-                        new CardStep(
-                                3,
-                                Task.MISSION,
-                                FlightMode.MISSION,
-                                "Mission, one lap",
-                                "hands off, thumb on Manual; it must turn at every point"),
-                        Launches.land(4)),
-                List.of(Launches.chargeKept()),
+        double height = Launches.trialHeight(setup, field);
+        return Launches.card(
+                this,
+                height,
+                List.of(new CardStep(
+                        3,
+                        Task.MISSION,
+                        FlightMode.MISSION,
+                        "Mission, one lap",
+                        "hands off, thumb on Manual; it must turn at every point")),
                 List.of(
                         "It leaves the lap by more than 50 m: Level, then Home.",
                         "It banks and does not turn, or turns the wrong way: Manual."),
-                Launches.CAUTIONS,
-                height,
                 600,
                 Optional.of(lap(field, height)));
     }

@@ -1,10 +1,10 @@
 package app.drachen.core.cards;
 
-import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.air.Field;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.setup.Setup;
 import java.util.List;
+import java.util.Optional;
 
 /** Card M5: auto-trim on straight passes along the strip, the nose held on the line. */
 public final class TrimFlight implements CardPlan {
@@ -20,26 +20,19 @@ public final class TrimFlight implements CardPlan {
 
     @Override
     public Card forAircraft(Setup setup, Field field) {
-        double height = Launches.trialHeight(Stall.of(setup, field.density()), field);
-        return new Card(
-                id(),
-                title(),
-                List.of(
-                        Launches.throwInto(),
-                        Launches.climbTo(height),
-                        new CardStep(
-                                3,
-                                Task.AUTO_TRIM,
-                                FlightMode.MANUAL,
-                                "Straight passes, helper on",
-                                "into and down the wind, never across it"),
-                        Launches.land(4)),
-                List.of(Launches.chargeKept()),
+        return Launches.card(
+                this,
+                Launches.trialHeight(setup, field),
+                List.of(new CardStep(
+                        3,
+                        Task.AUTO_TRIM,
+                        FlightMode.MANUAL,
+                        "Straight passes, helper on",
+                        "into and down the wind, never across it")),
                 List.of(
                         "It pulls to one side more and more: helper off.",
                         "The wind comes from the side: land, another day."),
-                Launches.CAUTIONS,
-                height,
-                480);
+                480,
+                Optional.empty());
     }
 }

@@ -1,10 +1,10 @@
 package app.drachen.core.cards;
 
-import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.air.Field;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.setup.Setup;
 import java.util.List;
+import java.util.Optional;
 
 /** Card M4: Autotune in Level, roll and then pitch, by steady full reversals of the stick. */
 public final class TuneFlight implements CardPlan {
@@ -20,13 +20,10 @@ public final class TuneFlight implements CardPlan {
 
     @Override
     public Card forAircraft(Setup setup, Field field) {
-        double height = Launches.trialHeight(Stall.of(setup, field.density()), field);
-        return new Card(
-                id(),
-                title(),
+        return Launches.card(
+                this,
+                Launches.trialHeight(setup, field),
                 List.of(
-                        Launches.throwInto(),
-                        Launches.climbTo(height),
                         new CardStep(
                                 3,
                                 Task.TUNE_ROLL,
@@ -38,12 +35,9 @@ public final class TuneFlight implements CardPlan {
                                 Task.TUNE_PITCH,
                                 FlightMode.LEVEL,
                                 "Autotune, pitch",
-                                "full up, full down, 1.2 s each, 30 each way"),
-                        Launches.land(5)),
-                List.of(Launches.chargeKept()),
+                                "full up, full down, 1.2 s each, 30 each way")),
                 List.of("It shakes: helper off, Manual.", "It comes below half the trial height: stop, climb, go on."),
-                Launches.CAUTIONS,
-                height,
-                600);
+                600,
+                Optional.empty());
     }
 }

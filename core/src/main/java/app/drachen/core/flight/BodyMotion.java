@@ -3,6 +3,7 @@ package app.drachen.core.flight;
 import static app.drachen.core.air.Atmosphere.GRAVITY;
 
 import app.drachen.core.airframe.MassProperties;
+import app.drachen.core.math.Attitude;
 
 /**
  * A rigid body in motion: where it is, how it lies, how it moves and turns.
@@ -19,6 +20,8 @@ import app.drachen.core.airframe.MassProperties;
 final class BodyMotion {
     /** north, east, down [m]; u, v, w over ground [m/s]; q0…q3; p, q, r [rad/s]. */
     static final int STATES = 13;
+
+    private static final int ATTITUDE = 6;
 
     private final double mass;
     private final double ix;
@@ -52,16 +55,7 @@ final class BodyMotion {
         state[0] = north;
         state[1] = east;
         state[2] = -height;
-        double cr = Math.cos(roll / 2);
-        double sr = Math.sin(roll / 2);
-        double cp = Math.cos(pitch / 2);
-        double sp = Math.sin(pitch / 2);
-        double cy = Math.cos(heading / 2);
-        double sy = Math.sin(heading / 2);
-        state[6] = cr * cp * cy + sr * sp * sy;
-        state[7] = sr * cp * cy - cr * sp * sy;
-        state[8] = cr * sp * cy + sr * cp * sy;
-        state[9] = cr * cp * sy - sr * sp * cy;
+        Attitude.set(state, ATTITUDE, roll, pitch, heading);
         move(0, 0, 0, 0, 0, 0);
     }
 
@@ -171,29 +165,18 @@ final class BodyMotion {
 
     /** A vector of body axes along north, east or down, axis 0 to 2. */
     private static double towards(int axis, double[] s, double x, double y, double z) {
-        double q0 = s[6];
-        double q1 = s[7];
-        double q2 = s[8];
-        double q3 = s[9];
-        return switch (axis) {
-            case 0 -> (1 - 2 * (q2 * q2 + q3 * q3)) * x + 2 * (q1 * q2 - q0 * q3) * y + 2 * (q1 * q3 + q0 * q2) * z;
-            case 1 -> 2 * (q1 * q2 + q0 * q3) * x + (1 - 2 * (q1 * q1 + q3 * q3)) * y + 2 * (q2 * q3 - q0 * q1) * z;
-            default -> 2 * (q1 * q3 - q0 * q2) * x + 2 * (q2 * q3 + q0 * q1) * y + (1 - 2 * (q1 * q1 + q2 * q2)) * z;
-        };
+        return Attitude.towards(axis, s, ATTITUDE, x, y, z);
     }
 
     double roll() {
-        return Math.atan2(
-                2 * (state[8] * state[9] + state[6] * state[7]), 1 - 2 * (state[7] * state[7] + state[8] * state[8]));
+        return Attitude.roll(state, ATTITUDE);
     }
 
     double pitch() {
-        double sine = -2 * (state[7] * state[9] - state[6] * state[8]);
-        return Math.asin(Math.max(-1, Math.min(1, sine)));
+        return Attitude.pitch(state, ATTITUDE);
     }
 
     double heading() {
-        return Math.atan2(
-                2 * (state[7] * state[8] + state[6] * state[9]), 1 - 2 * (state[8] * state[8] + state[9] * state[9]));
+        return Attitude.heading(state, ATTITUDE);
     }
 }

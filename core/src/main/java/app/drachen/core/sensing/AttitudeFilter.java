@@ -2,6 +2,8 @@ package app.drachen.core.sensing;
 
 import static app.drachen.core.air.Atmosphere.GRAVITY;
 
+import app.drachen.core.math.Attitude;
+
 /**
  * Attitude and gyro bias by a Kalman filter whose state is the small turn by which the attitude is wrong.
  *
@@ -38,16 +40,7 @@ public final class AttitudeFilter {
 
     /** Starts at an attitude [rad] that is known to some degrees. */
     public void start(double roll, double pitch, double heading) {
-        double cr = Math.cos(roll / 2);
-        double sr = Math.sin(roll / 2);
-        double cp = Math.cos(pitch / 2);
-        double sp = Math.sin(pitch / 2);
-        double cy = Math.cos(heading / 2);
-        double sy = Math.sin(heading / 2);
-        attitude[0] = cr * cp * cy + sr * sp * sy;
-        attitude[1] = sr * cp * cy - cr * sp * sy;
-        attitude[2] = cr * sp * cy + sr * cp * sy;
-        attitude[3] = cr * cp * sy - sr * sp * cy;
+        Attitude.set(attitude, 0, roll, pitch, heading);
         for (int i = 0; i < 3; i++) {
             bias[i] = 0;
             double angle = i == 2 ? FIRST_HEADING : FIRST_TILT;
@@ -216,42 +209,28 @@ public final class AttitudeFilter {
 
     /** A vector of body axes along north, east or down, axis 0 to 2. */
     double towards(int axis, double[] v) {
-        double q0 = attitude[0];
-        double q1 = attitude[1];
-        double q2 = attitude[2];
-        double q3 = attitude[3];
-        return switch (axis) {
-            case 0 -> (1 - 2 * (q2 * q2 + q3 * q3)) * v[0]
-                    + 2 * (q1 * q2 - q0 * q3) * v[1]
-                    + 2 * (q1 * q3 + q0 * q2) * v[2];
-            case 1 -> 2 * (q1 * q2 + q0 * q3) * v[0]
-                    + (1 - 2 * (q1 * q1 + q3 * q3)) * v[1]
-                    + 2 * (q2 * q3 - q0 * q1) * v[2];
-            default -> down(0) * v[0] + down(1) * v[1] + down(2) * v[2];
-        };
+        return Attitude.towards(axis, attitude, 0, v[0], v[1], v[2]);
     }
 
     /**
      * @return roll [rad], −π to π
      */
     public double roll() {
-        return Math.atan2(down(1), down(2));
+        return Attitude.roll(attitude, 0);
     }
 
     /**
      * @return pitch [rad], −π/2 to π/2
      */
     public double pitch() {
-        return Math.asin(Math.max(-1, Math.min(1, -down(0))));
+        return Attitude.pitch(attitude, 0);
     }
 
     /**
      * @return heading [rad], −π to π
      */
     public double heading() {
-        return Math.atan2(
-                2 * (attitude[1] * attitude[2] + attitude[0] * attitude[3]),
-                1 - 2 * (attitude[2] * attitude[2] + attitude[3] * attitude[3]));
+        return Attitude.heading(attitude, 0);
     }
 
     /**
