@@ -225,6 +225,29 @@ class ChartTest {
         assertTrue(Spots.of(plan(FlightMode.LEVEL, 100, 0), Ink.PROOF).count() > 50);
     }
 
+    @Test
+    void endsOfOtherFlightsStandWhereTheyEndedAndStay() throws Exception {
+        PlanChart landed = ask(() -> {
+            PlanChart chart = new PlanChart();
+            chart.ends(List.of(new PlanPainter.End(60, 100, true)));
+            return chart;
+        });
+        Spots ring = Spots.of(landed, Ink.PROOF);
+        assertTrue(ring.left() > WIDTH / 2 && ring.bottom() < HEIGHT / 2, "north-east: " + ring);
+        assertTrue(ring.right() - ring.left() < 14, "a small ring: " + ring);
+        assertEquals(0, Spots.of(landed, Ink.KITE).count());
+        PlanChart lost = ask(() -> {
+            PlanChart chart = new PlanChart();
+            chart.ends(List.of(new PlanPainter.End(-60, -900, false)));
+            // another picture of the flight keeps them
+            chart.show(new FlightLog.Builder(java.util.Set.of()).build(), Optional.empty(), UnitSystem.METRIC);
+            return chart;
+        });
+        Spots cross = Spots.of(lost, Ink.KITE);
+        assertTrue(cross.right() < WIDTH / 2 && cross.left() >= 0, "far to the west and inside: " + cross);
+        assertEquals(0, Spots.of(lost, Ink.PROOF).count(), "a cross, no ring");
+    }
+
     private static Spots kite(double east, double north) throws Exception {
         Spots spots = Spots.of(plan(FlightMode.MANUAL, east, north), Ink.KITE);
         assertTrue(spots.count() > 30, "the aircraft is drawn: " + spots);
