@@ -1,0 +1,184 @@
+package app.drachen.core.rehearsal;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.air.Field;
+import app.drachen.core.cards.CardPlans;
+import app.drachen.core.debrief.Debrief;
+import app.drachen.core.debrief.FlightFacts;
+import app.drachen.core.debrief.ModeSegment;
+import app.drachen.core.debrief.WindFit;
+import app.drachen.core.demo.DemoAircraft;
+import app.drachen.core.demo.DemoField;
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.log.LogColumn;
+import app.drachen.core.modes.FlightMode;
+import app.drachen.core.modes.ModeSetup;
+import app.drachen.core.setup.Setup;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What a flown card leaves in its log, read as the debrief reads any log. */
+class FlownCardsTest {
+    private static final Field EVENING = DemoField.evening();
+
+    private static RehearsalPlan plan(Setup setup, String card, Field field, long seed) {
+        return new RehearsalPlan(setup, CardPlans.byId(card).orElseThrow().forAircraft(setup, field), field, seed);
+    }
+
+    private static Rehearsal flown(RehearsalPlan plan) {
+        Rehearsal flight = new Rehearsal(plan);
+        flight.finish();
+        return flight;
+    }
+
+    private static List<FlightMode> modes(FlightLog log, Setup setup) {
+        return Debrief.of(log, setup, EVENING.density()).flight().segments().stream()
+                .map(ModeSegment::mode)
+                .toList();
+    }
+
+    @Test
+    void eachCardShowsItsModesInOrder() {
+        Setup setup = DemoAircraft.seeschwalbe();
+        FlightMode m = FlightMode.MANUAL;
+        assertEquals(
+                List.of(m, FlightMode.HOLD, FlightMode.HOME, m),
+                modes(flown(plan(setup, "home", EVENING, 1)).log(), setup));
+        assertEquals(
+                List.of(m, FlightMode.MISSION, m),
+                modes(flown(plan(setup, "mission", EVENING, 1)).log(), setup));
+        assertEquals(
+                List.of(m, FlightMode.LEVEL, m),
+                modes(flown(plan(setup, "tune", EVENING, 1)).log(), setup));
+        assertEquals(List.of(m), modes(flown(plan(setup, "power", EVENING, 1)).log(), setup));
+    }
+
+    // what the log says of the wind is the field's, seen through noisy sensors and gusts
+    @ParameterizedTest
+    @CsvSource({"2, 40", "4, 200", "5, 310"})
+    void theWindOfALapIsTheFieldsWind(double wind, double from) {
+        Field field = EVENING.withWind(wind, Math.toRadians(from), 1.3 * wind);
+        Setup setup = DemoAircraft.seeschwalbe();
+        Rehearsal flight = flown(plan(setup, "mission", field, 2));
+        WindFit fit = FlightFacts.of(flight.log()).orElseThrow().wind().orElseThrow();
+        double height = flight.plan().card().trialHeight();
+        double expected = field.windAt(height);
+        double north = -expected * Math.cos(Math.toRadians(from));
+        double east = -expected * Math.sin(Math.toRadians(from));
+        assertEquals(0, Math.hypot(fit.north() - north, fit.east() - east), 1.6, fit + " for " + north + ", " + east);
+        assertTrue(fit.measuredAirspeed());
+    }
+
+    @Test
+    void theFactsOfTheWayHomeAreThoseOfItsRoute() {
+        Setup setup = DemoAircraft.seeschwalbe();
+        Rehearsal flight = flown(plan(setup, "home", EVENING, 5));
+        FlightFacts facts = FlightFacts.of(flight.log()).orElseThrow();
+        double expected = 400;
+        // it goes on while it climbs to the return height
+        double climb = (setup.modes().home().height() - flight.plan().card().trialHeight())
+                / setup.modes().limits().climbRate();
+        double carried = climb * (setup.modes().limits().cruiseSpeed() + EVENING.windAt(70));
+        assertEquals(expected + carried, facts.farthest(), 0.25 * (expected + carried));
+        assertEquals(setup.modes().home().height(), facts.greatestHeight(), 8);
+        assertEquals(setup.modes().limits().cruiseSpeed(), facts.meanAirspeed(), 2);
+        assertTrue(facts.way() > 2 * facts.farthest());
+    }
+
+    @Test
+    void whatHappensIsToldInOrderAndOnce() {
+        Setup setup = DemoAircraft.seeschwalbe();
+        RehearsalPlan plan = plan(setup, "home", EVENING, 3)
+                .losing(Mishaps.NONE.withLinkRange(200).withFixLostAt(75).withPitotBlockedAt(10));
+        List<Notice> notices = flown(plan).notices();
+        for (int i = 1; i < notices.size(); i++) {
+            assertTrue(notices.get(i).time() >= notices.get(i - 1).time(), notices.toString());
+        }
+        assertEquals(
+                1,
+                notices.stream()
+                        .filter(n -> n.sentence().contains("no position"))
+                        .count(),
+                notices.toString());
+        assertTrue(
+                notices.stream().filter(n -> n.sentence().contains("no link")).count() >= 1, notices.toString());
+        assertTrue(flown(plan(setup, "hold", EVENING, 3)).notices().isEmpty(), "nothing to tell of a sound flight");
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3})
+    void lossesFlyTheSameBitsAgain(long seed) {
+        Setup setup = DemoAircraft.strandlaeufer();
+        RehearsalPlan plan = plan(setup, "home", EVENING, seed)
+                .losing(Mishaps.NONE.withLinkRange(150).withFixLostAt(90));
+        FlightLog a = flown(plan).log();
+        FlightLog b = flown(plan).log();
+        assertEquals(a.rows(), b.rows());
+        for (LogColumn column : List.of(LogColumn.NORTH, LogColumn.HEIGHT, LogColumn.ROLL, LogColumn.AIRSPEED)) {
+            assertArrayEquals(a.values(column), b.values(column), column.id());
+        }
+    }
+
+    @Test
+    void lossesThatNeverComeChangeNothing() {
+        Setup setup = DemoAircraft.seeschwalbe();
+        RehearsalPlan sound = plan(setup, "hold", EVENING, 4);
+        RehearsalPlan late = sound.losing(
+                Mishaps.NONE.withLinkRange(50_000).withFixLostAt(9_000).withPitotBlockedAt(9_000));
+        assertArrayEquals(
+                flown(sound).log().values(LogColumn.NORTH), flown(late).log().values(LogColumn.NORTH));
+    }
+
+    // thrown in Hold, by many hands: the help climbs away with its wings level
+    @ParameterizedTest
+    @ValueSource(doubles = {7.5, 8.5, 10})
+    void thrownInHoldItClimbsAwayWithAnyUsualThrow(double speed) {
+        for (Setup sound : List.of(DemoAircraft.rochen(), DemoAircraft.strandlaeufer(), DemoAircraft.seeschwalbe())) {
+            ModeSetup modes = sound.modes();
+            Setup setup =
+                    sound.withModes(new ModeSetup(modes.selector(), modes.limits(), modes.home(), FlightMode.HOLD));
+            RehearsalPlan plan = plan(setup, "hold", EVENING, 7).thrownAt(speed);
+            assertEquals(OptionalDouble.of(speed), plan.throwSpeed());
+            Rehearsal flight = new Rehearsal(plan);
+            flight.advance(9);
+            FlightLog log = flight.log();
+            double lowest = IntStream.range(0, log.rows())
+                    .mapToDouble(i -> log.value(LogColumn.HEIGHT, i))
+                    .min()
+                    .orElseThrow();
+            assertTrue(flight.outcome().isEmpty(), setup.name() + ": " + flight.outcome());
+            // pressure height may be wrong by its half a metre of weather and some noise
+            assertTrue(lowest > -1.6, setup.name() + " sank to " + lowest);
+            assertTrue(
+                    flight.aircraft().height() > 10,
+                    setup.name() + " is at " + flight.aircraft().height());
+        }
+    }
+
+    @Test
+    void theKnobMakesTheLoopsStifferAtOnce() {
+        Setup setup = DemoAircraft.seeschwalbe();
+        double[] moved = new double[2];
+        for (int k = 0; k < 2; k++) {
+            Rehearsal flight = new Rehearsal(plan(setup, "hold", DemoField.deichwiese(), 6));
+            flight.advance(35);
+            flight.choose(FlightMode.LEVEL);
+            flight.knob(k == 0 ? 1 : 4);
+            assertEquals(k == 0 ? 1 : 4, flight.knob());
+            flight.advance(20);
+            FlightLog log = flight.log();
+            for (int i = log.rows() - 900; i < log.rows(); i++) {
+                moved[k] += Math.abs(log.value(LogColumn.OUT_1, i) - log.value(LogColumn.OUT_1, i - 1));
+            }
+        }
+        assertTrue(moved[1] > 1.2 * moved[0], "the surfaces work harder: " + moved[1] + " against " + moved[0]);
+    }
+}
