@@ -3,6 +3,7 @@ package app.drachen.core;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.autopilot.Autopilot;
 import app.drachen.core.autopilot.StartGains;
 import app.drachen.core.autopilot.Sticks;
@@ -36,6 +37,8 @@ class PlausibleSensingTest {
         Trim.Result level = Trim.level(raw, speed, RHO);
         Assume.that(level instanceof Trim.Result.Trimmed t && t.power() > 0.25 && t.power() < 0.67);
         Trim.Result.Trimmed trim = (Trim.Result.Trimmed) level;
+        // a wing that circles near its stall departs sooner or later, and then no filter follows
+        Assume.that(speed > 1.5 * Stall.of(raw, RHO).speed());
         Setup setup = raw.withGains(StartGains.of(raw));
         Aircraft aircraft = new Aircraft(setup);
         Autopilot autopilot = new Autopilot(setup, trim.power());
