@@ -14,8 +14,9 @@ import app.drachen.core.working.Working;
 /**
  * What the ailerons (or elevons) do.
  *
- * <p>Source: R. C. Nelson, Flight Stability and Automatic Control, 1998; H. Glauert 1927. Strip
- * theory, ±25 %.
+ * <p>Source: R. C. Nelson, Flight Stability and Automatic Control, 1998; H. Glauert 1927. Strip theory: damping and power
+ * are both 25 to 70 % too large, since the downwash of a wing that rolls is left out (see the planforms in the sources of
+ * formulas); their ratio, and so the roll rate, is good to ±25 %.
  */
 public final class ControlPower {
     private ControlPower() {}

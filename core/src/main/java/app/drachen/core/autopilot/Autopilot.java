@@ -113,7 +113,7 @@ public final class Autopilot {
         if (acting != mode) {
             enter(acting, sensed);
         }
-        if (flownByItself() && launch.flies(step, sensed)) {
+        if (mode.fliesByItself() && launch.flies(step, sensed)) {
             loops.attitude(step, 0, launch.pitch(sensed), 0, sensed);
             powerCommand = launch.power();
             enter(acting, sensed);
@@ -131,10 +131,6 @@ public final class Autopilot {
         } else if (helper == Helper.AUTO_TRIM) {
             trim.update(step, loops, sensed);
         }
-    }
-
-    private boolean flownByItself() {
-        return mode.ordinal() >= FlightMode.HOLD.ordinal();
     }
 
     private void fly(double step, Sticks sticks, Sensed sensed) {

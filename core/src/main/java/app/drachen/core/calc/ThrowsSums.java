@@ -8,7 +8,8 @@ import java.util.List;
 
 /** Answers of Throws. */
 final class ThrowsSums {
-    private static final Source QUARTER = new Source.OwnEstimate("\u00b125 %, by Nelson 1998 and Glauert 1927");
+    private static final Source ROLL = new Source.OwnEstimate(
+            "damping and power too large by 25 to 70 %, their ratio ±25 %, by Nelson 1998 and Glauert 1927");
 
     private ThrowsSums() {}
 
@@ -95,7 +96,7 @@ final class ThrowsSums {
     }
 
     private static Calculation roll() {
-        return Calculation.of("THROWS-A9", "Roll rate of a straight-tapered wing", QUARTER)
+        return Calculation.of("THROWS-A9", "Roll rate of a straight-tapered wing", ROLL)
                 .in("slope", "lift slope a", Quantity.PER_RADIAN, 1, 6.3, "slope")
                 .in("root", "root chord", Quantity.LENGTH, 0.02, 3)
                 .in("tip", "tip chord", Quantity.LENGTH, 0.01, 3)
@@ -105,8 +106,8 @@ final class ThrowsSums {
                 .usual("ratio", "aileron over wing chord", Quantity.SHARE, 0.05, 0.6, 0.25)
                 .in("deflection", "aileron δ", Quantity.ANGLE, 0, 0.8)
                 .in("speed", "airspeed V", Quantity.SPEED, 2, 100, "cruise")
-                .out("Roll damping C_lp", Quantity.PER_RADIAN, "−(a/12)(1 + 3λ)/(1 + λ)", 0.25, ThrowsSums::damping)
-                .out("Roll power C_lδ", Quantity.PER_RADIAN, "(2aτ/(Sb))∫c·y dy", 0.25, ThrowsSums::power)
+                .out("Roll damping C_lp", Quantity.PER_RADIAN, "−(a/12)(1 + 3λ)/(1 + λ)", 0.45, ThrowsSums::damping)
+                .out("Roll power C_lδ", Quantity.PER_RADIAN, "(2aτ/(Sb))∫c·y dy", 0.45, ThrowsSums::power)
                 .out(
                         "Roll rate",
                         Quantity.ANGULAR_RATE,

@@ -18,6 +18,11 @@ public enum FlightMode {
         this.seen = seen;
     }
 
+    /** Whether it holds height and speed itself, so that the power stick is no power any more. */
+    public boolean fliesByItself() {
+        return ordinal() >= HOLD.ordinal();
+    }
+
     public String label() {
         return label;
     }

@@ -153,7 +153,7 @@ final class PilotModel {
 
     private void launch(double dt, Aircraft aircraft) {
         mode = setup.modes().launchMode();
-        if (mode.ordinal() >= FlightMode.HOLD.ordinal()) {
+        if (mode.fliesByItself()) {
             handsOff();
             power = cruiseStick();
             if (aircraft.height() > 14) {

@@ -108,7 +108,7 @@ public final class Rehearsal {
                 .toList();
         log = new FlightLog.Builder(columns(setup.controls().outputs()));
         plan.card().route().ifPresent(autopilot::route);
-        if (setup.modes().launchMode().ordinal() >= FlightMode.HOLD.ordinal()) {
+        if (launchedByItself()) {
             autopilot.armLaunch();
         }
         launch();
@@ -133,14 +133,19 @@ public final class Rehearsal {
         return columns;
     }
 
+    private boolean launchedByItself() {
+        return plan.setup().modes().launchMode().fliesByItself();
+    }
+
     private void launch() {
         double heading = plan.field().windFrom();
         double wind = plan.field().windAt(RELEASE_HEIGHT);
         aircraft.place(0, 0, RELEASE_HEIGHT, 0, Math.toRadians(9), heading, throwSpeed);
-        autopilot.mix(pulses);
+        // with help the motor waits until the hand is away, by hand it pulls already
+        double power = launchedByItself() ? 0 : 0.8;
         for (int i = 0; i < pulses.length; i++) {
             Output output = plan.setup().controls().outputs().get(i);
-            pulses[i] = output.pulse(output.mix().mix(0, 0, 0, 0.8));
+            pulses[i] = output.pulse(output.mix().mix(0, 0, 0, power));
         }
         aircraft.settle(pulses, density, throwSpeed + wind);
         aircraft.accelerations(gusts.north(RELEASE_HEIGHT), gusts.east(RELEASE_HEIGHT), 0, density);
@@ -225,7 +230,7 @@ public final class Rehearsal {
         }
         note(0, autopilot.linkLost(), "no link: it flies Home by itself", "the link is back");
         note(1, !sensed.positionGood(), "no position any more", "position is back");
-        note(2, !sensed.airspeedGood(), "the pitot is not believed any more", "the pitot is believed again");
+        note(2, !sensed.airspeedGood(), "the pitot is not believed any more", "");
         note(3, aircraft.cutOff(), "the pack is empty: the motor stops", "");
         note(4, autopilot.tuned(), "Autotune changes hardly anything any more", "");
     }

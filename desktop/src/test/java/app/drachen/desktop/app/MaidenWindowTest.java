@@ -134,4 +134,17 @@ class MaidenWindowTest extends WindowTest {
         press(KeyCode.END);
         until(() -> said().contains("Enter reads"));
     }
+
+    @Test
+    void whatHappenedOnTheWayStandsInTheLedger() throws Exception {
+        open("Seeschwalbe", Stage.MAIDEN);
+        focus();
+        act(() -> {
+            ((ComboBox<?>) scene.lookup("#flight-card")).getSelectionModel().select(5);
+            ((ComboBox<?>) scene.lookup("#flight-mistake")).getSelectionModel().select(16);
+        });
+        press(KeyCode.END);
+        until(() -> scene.getRoot().lookupAll(".label").stream()
+                .anyMatch(n -> n instanceof Label l && l.getText().equals("no link: it flies Home by itself")));
+    }
 }

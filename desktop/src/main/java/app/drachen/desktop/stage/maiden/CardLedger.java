@@ -3,6 +3,7 @@ package app.drachen.desktop.stage.maiden;
 import app.drachen.core.cards.Card;
 import app.drachen.core.cards.PassLimit;
 import app.drachen.core.cards.Verdict;
+import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
@@ -23,6 +24,16 @@ final class CardLedger {
         ledger.add(
                 "What this flight must show",
                 verdicts.stream().map(v -> finding(v, units)).toList());
+        List<Finding> happened = flown.map(Flight::notices).orElse(List.of()).stream()
+                .map(n -> Finding.of(
+                        "on-the-way",
+                        State.CAUTION,
+                        Quantity.read(n.sentence(), units),
+                        Quantity.TIME.text(n.time(), units) + " after launch."))
+                .toList();
+        if (!happened.isEmpty()) {
+            ledger.add("On the way", happened);
+        }
         card.ifPresent(c -> {
             ledger.add("Break off if", cautions("break-off", c.breakOff(), "Manual first, then think."));
             ledger.add("Safety", cautions("safety", c.cautions(), "You decide; this only advises."));

@@ -5,6 +5,7 @@ import app.drachen.core.cards.Card;
 import app.drachen.core.cards.Verdict;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.log.FlightLog;
+import app.drachen.core.rehearsal.Notice;
 import app.drachen.core.rehearsal.Outcome;
 import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.setup.Setup;
@@ -21,9 +22,11 @@ public record Flight(
         Outcome outcome,
         Debrief debrief,
         List<Verdict> verdicts,
+        List<Notice> notices,
         boolean asSetUp) {
     public Flight {
         verdicts = List.copyOf(verdicts);
+        notices = List.copyOf(notices);
     }
 
     /** Reads a finished rehearsal. */
@@ -41,6 +44,7 @@ public record Flight(
                 rehearsal.outcome().orElseThrow(),
                 debrief,
                 Verdict.of(plan.card(), debrief.flight()),
+                rehearsal.notices(),
                 asSetUp);
     }
 
