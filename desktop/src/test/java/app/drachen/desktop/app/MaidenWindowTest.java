@@ -146,5 +146,9 @@ class MaidenWindowTest extends WindowTest {
         press(KeyCode.END);
         until(() -> scene.getRoot().lookupAll(".label").stream()
                 .anyMatch(n -> n instanceof Label l && l.getText().equals("no link: it flies Home by itself")));
+        assertFalse(
+                ask(() -> scene.getRoot().lookupAll(".label").stream()
+                        .anyMatch(n -> n instanceof Label l && l.getText().equals("Not shown yet."))),
+                "what the card wants to see was seen");
     }
 }

@@ -310,8 +310,9 @@ public final class MaidenView implements Place {
         boolean first = flight.card().id().equals("first-flight");
         if (first && flight.asSetUp() && workspace.isOpen() && flight.setup().equals(workspace.setup())) {
             workspace.prove(ProofKind.REHEARSAL, Evidence.REHEARSED, flight.passed(), flight.summary(), Map.of());
+        } else {
+            workspace.go(workspace.stage());
         }
-        picture();
     }
 
     private void breakOff() {
