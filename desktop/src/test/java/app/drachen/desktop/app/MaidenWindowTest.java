@@ -145,7 +145,7 @@ class MaidenWindowTest extends WindowTest {
         });
         press(KeyCode.END);
         until(() -> scene.getRoot().lookupAll(".label").stream()
-                .anyMatch(n -> n instanceof Label l && l.getText().equals("no link: it flies Home by itself")));
+                .anyMatch(n -> n instanceof Label l && l.getText().equals("No link: it flies Home by itself")));
         assertFalse(
                 ask(() -> scene.getRoot().lookupAll(".label").stream()
                         .anyMatch(n -> n instanceof Label l && l.getText().equals("Not shown yet."))),

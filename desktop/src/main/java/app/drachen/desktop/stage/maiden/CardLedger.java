@@ -9,6 +9,7 @@ import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.desktop.widget.Ledger;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** What a card says in the ledger: what must be shown, when to break off, safety. */
@@ -28,7 +29,7 @@ final class CardLedger {
                 .map(n -> Finding.of(
                         "on-the-way",
                         State.CAUTION,
-                        Quantity.read(n.sentence(), units),
+                        sentence(Quantity.read(n.sentence(), units)),
                         Quantity.TIME.text(n.time(), units) + " after launch."))
                 .toList();
         if (!happened.isEmpty()) {
@@ -38,6 +39,10 @@ final class CardLedger {
             ledger.add("Break off if", cautions("break-off", c.breakOff(), "Manual first, then think."));
             ledger.add("Safety", cautions("safety", c.cautions(), "You decide; this only advises."));
         });
+    }
+
+    private static String sentence(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     private static List<Finding> cautions(String id, List<String> lines, String detail) {
