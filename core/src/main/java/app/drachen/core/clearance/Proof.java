@@ -1,10 +1,11 @@
 package app.drachen.core.clearance;
 
 import app.drachen.core.setup.Facet;
+import app.drachen.core.setup.Prints;
 import app.drachen.core.setup.Setup;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 
 /**
  * Evidence, and what it depended on.
@@ -30,15 +31,22 @@ public record Proof(
 
     /** How a proof was gained. */
     public enum Evidence {
-        REAL("real aircraft"),
-        STAND_IN("stand-in board"),
-        REHEARSED("rehearsed"),
-        COMPUTED("computed figure accepted");
+        REAL("real aircraft", 3),
+        STAND_IN("stand-in board", 2),
+        REHEARSED("rehearsed", 2),
+        COMPUTED("computed figure accepted", 1);
 
         private final String label;
+        private final int rank;
 
-        Evidence(String label) {
+        Evidence(String label, int rank) {
             this.label = label;
+            this.rank = rank;
+        }
+
+        /** Evidence of a lower rank never replaces evidence of a higher one. */
+        public int rank() {
+            return rank;
         }
 
         public String label() {
@@ -61,23 +69,28 @@ public record Proof(
             boolean passed,
             String note,
             Map<String, Double> values) {
-        Map<Facet, String> prints = new TreeMap<>();
-        for (Facet facet : kind.facets()) {
-            prints.put(facet, facet.fingerprint(setup));
-        }
+        Prints all = Prints.of(setup);
+        Map<Facet, String> prints = new EnumMap<>(Facet.class);
+        kind.facets().forEach(facet -> prints.put(facet, all.of(facet)));
         return new Proof(kind, revision, when, evidence, passed, note, prints, values);
     }
 
     /** Facets that have changed since; empty while the proof is fresh. */
-    public List<Facet> staleIn(Setup setup) {
+    public List<Facet> staleIn(Prints now) {
         return fingerprints.entrySet().stream()
-                .filter(e -> !e.getKey().fingerprint(setup).equals(e.getValue()))
+                .filter(e -> !now.of(e.getKey()).equals(e.getValue()))
                 .map(Map.Entry::getKey)
                 .sorted()
                 .toList();
     }
 
-    public boolean fresh(Setup setup) {
-        return staleIn(setup).isEmpty();
+    /** Facets that this kind depends on today and that the proof, gained with an older Drachen, never looked at. */
+    public List<Facet> unseen() {
+        return kind.facets().stream().filter(f -> !fingerprints.containsKey(f)).toList();
+    }
+
+    /** Whether it saw all it should, and nothing of that has changed. */
+    public boolean fresh(Prints now) {
+        return unseen().isEmpty() && staleIn(now).isEmpty();
     }
 }

@@ -2,7 +2,9 @@ package app.drachen.core.clearance;
 
 import app.drachen.core.air.Field;
 import app.drachen.core.setup.Facet;
+import app.drachen.core.setup.Prints;
 import app.drachen.core.setup.Setup;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -16,12 +18,24 @@ import java.util.Optional;
  * @param field today's field, if one is entered
  * @param proofs evidence so far
  * @param changedAt revision in which each facet last changed
+ * @param prints the fingerprints of the set-up, taken once
  */
 public record Situation(
-        Setup setup, int revision, Optional<Field> field, List<Proof> proofs, Map<Facet, Integer> changedAt) {
+        Setup setup,
+        int revision,
+        Optional<Field> field,
+        List<Proof> proofs,
+        Map<Facet, Integer> changedAt,
+        Prints prints) {
     public Situation {
         proofs = List.copyOf(proofs);
         changedAt = Map.copyOf(changedAt);
+    }
+
+    /** A situation whose fingerprints are still to be taken. */
+    public Situation(
+            Setup setup, int revision, Optional<Field> field, List<Proof> proofs, Map<Facet, Integer> changedAt) {
+        this(setup, revision, field, proofs, changedAt, Prints.of(setup));
     }
 
     /** A set-up on its own, without history or proofs. */
@@ -29,11 +43,22 @@ public record Situation(
         return new Situation(setup, 1, Optional.empty(), List.of(), Map.of());
     }
 
-    /** The latest proof of a kind; a fresh one goes before a stale one. */
+    /**
+     * The proof of a kind that counts: a fresh one before a stale one, then the higher evidence, then the later one. So
+     * an answer of the stand-in board never stands before a fresh one of the real aircraft, passed or not.
+     */
     public Optional<Proof> proof(ProofKind kind) {
         return proofs.stream()
                 .filter(p -> p.kind() == kind)
-                .max(Comparator.comparing((Proof p) -> p.fresh(setup)).thenComparing(Proof::when));
+                .max(Comparator.comparing(this::fresh)
+                        .thenComparing((Proof p) -> p.evidence().rank())
+                        .thenComparing(Proof::when)
+                        .thenComparing(proofs::indexOf));
+    }
+
+    /** Whether a proof saw all it should, and nothing of that has changed. */
+    public boolean fresh(Proof proof) {
+        return proof.fresh(prints);
     }
 
     /** The same situation with another set-up, to ask what a change would do. */
@@ -43,26 +68,28 @@ public record Situation(
 
     /** The same situation with another field. */
     public Situation on(Field other) {
-        return new Situation(setup, revision, Optional.of(other), proofs, changedAt);
+        return new Situation(setup, revision, Optional.of(other), proofs, changedAt, prints);
     }
 
     /** Proof kinds that are fresh now and would be stale with another set-up. */
     public List<ProofKind> wouldGoStale(Setup other) {
-        return java.util.Arrays.stream(ProofKind.values())
-                .filter(k -> proof(k).filter(p -> p.fresh(setup)).isPresent())
-                .filter(k -> with(other).proof(k).filter(p -> p.fresh(other)).isEmpty())
+        Situation then = with(other);
+        return Arrays.stream(ProofKind.values())
+                .filter(k -> proof(k).filter(this::fresh).isPresent())
+                .filter(k -> then.proof(k).filter(then::fresh).isEmpty())
                 .toList();
     }
 
-    /** In words, when and what changed since a proof: "pack changed at r13". */
+    /** In words, when and what changed since a proof, or what it never looked at: "pack changed at r13". */
     public String changes(Proof proof) {
-        return proof.staleIn(setup).stream()
-                .map(f -> f.label()
-                        + " changed"
-                        + Optional.ofNullable(changedAt.get(f))
-                                .map(r -> " at r" + r)
-                                .orElse(""))
-                .reduce((a, b) -> a + ", " + b)
-                .orElse("");
+        List<String> words = new java.util.ArrayList<>();
+        for (Facet facet : proof.staleIn(prints)) {
+            Integer at = changedAt.get(facet);
+            words.add(facet.label() + " changed" + (at == null ? "" : " at r" + at));
+        }
+        for (Facet facet : proof.unseen()) {
+            words.add(facet.label() + " was not looked at when this was proven");
+        }
+        return String.join(", ", words);
     }
 }

@@ -3,106 +3,116 @@ package app.drachen.core.setup;
 import app.drachen.core.airframe.Part;
 import app.drachen.core.airframe.PartKind;
 import app.drachen.core.controls.Output;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
+import app.drachen.core.modes.Limits;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 
-/**
- * A named part of the set-up that proofs depend on. Two set-ups agree in a facet if and only if its
- * fingerprints are equal.
- *
- * <p>Source: SHA-256 (FIPS 180-4) of the facet's values as text, first 64 bits; records write all
- * their values in a fixed order.
- */
+/** A named part of the set-up that proofs depend on: the fields that its fingerprint is taken over. */
 public enum Facet {
-    AIRFRAME("airframe", Setup::airframe),
-    PARTS(
-            "parts",
-            s -> s.parts().stream().filter(p -> p.kind() != PartKind.PACK).toList()),
-    PACKS("pack", Facet::packs),
+    AIRFRAME("airframe", field("airframe", Setup::airframe)),
+    PARTS("parts", field("parts", s -> parts(s, false))),
+    PACKS("pack", field("pack", s -> s.propulsion().pack()), field("fitted", s -> parts(s, true))),
     PROPULSION(
             "propulsion",
-            s -> List.of(
-                    s.propulsion().motor(),
-                    s.propulsion().propeller(),
-                    s.propulsion().downThrust(),
-                    s.propulsion().rightThrust())),
-    LINKAGES("linkages", s -> each(s, o -> List.of(o.linkage(), o.neutralMicros()))),
-    OUTPUTS("outputs", s -> each(s, o -> List.of(o.channel(), o.surface()))),
-    MIXER("mixer", s -> each(s, o -> List.of(o.surface(), o.mix()))),
-    SERVO_SENSES("servo senses", s -> each(s, o -> List.of(o.surface(), o.reversed()))),
-    SERVO_CENTRES("servo centres", s -> each(s, o -> List.of(o.surface(), o.centreMicros()))),
-    THROWS("throws", s -> each(s, o -> List.of(o.surface(), o.lowMicros(), o.highMicros()))),
-    RATES("rates", s -> s.controls().rates()),
-    RADIO_TRIMS("radio trims", s -> s.controls().trims()),
-    SELECTOR("selector", s -> s.modes().selector()),
-    LAUNCH_MODE("launch mode", s -> s.modes().launchMode()),
+            field("motor", s -> s.propulsion().motor()),
+            field("propeller", s -> s.propulsion().propeller()),
+            field("downThrust", s -> s.propulsion().downThrust()),
+            field("rightThrust", s -> s.propulsion().rightThrust())),
+    LINKAGES("linkages", each("linkage", Output::linkage), each("neutral", Output::neutralMicros)),
+    OUTPUTS("outputs", each("channel", Output::channel)),
+    MIXER("mixer", each("mix", Output::mix)),
+    SERVO_SENSES("servo senses", each("reversed", Output::reversed)),
+    SERVO_CENTRES("servo centres", each("centre", Output::centreMicros)),
+    THROWS("throws", each("low", Output::lowMicros), each("high", Output::highMicros)),
+    RATES("rates", field("rates", s -> s.controls().rates())),
+    RADIO_TRIMS("radio trims", field("trims", s -> s.controls().trims())),
+    SELECTOR("selector", field("selector", s -> s.modes().selector())),
+    LAUNCH_MODE("launch mode", field("mode", s -> s.modes().launchMode())),
     LIMITS(
             "bank and pitch limits",
-            s -> List.of(
-                    s.modes().limits().bank(),
-                    s.modes().limits().pitchUp(),
-                    s.modes().limits().pitchDown())),
+            limit("bank", Limits::bank),
+            limit("pitchUp", Limits::pitchUp),
+            limit("pitchDown", Limits::pitchDown)),
     SPEED_RANGE(
             "speed range",
-            s -> List.of(
-                    s.modes().limits().leastSpeed(),
-                    s.modes().limits().cruiseSpeed(),
-                    s.modes().limits().topSpeed(),
-                    s.modes().limits().climbRate())),
-    CIRCLE("circle", s -> s.modes().home().circleRadius()),
-    HOME_PROFILE(
-            "home profile",
-            s -> List.of(s.modes().home().height(), s.modes().home().climbFirst())),
-    BOARD_MOUNT("board mount", Setup::mount),
-    ROLL_GAINS("roll gains", s -> s.gains().roll()),
-    PITCH_GAINS("pitch gains", s -> s.gains().pitch()),
-    YAW_GAINS("yaw gains", s -> s.gains().yawRate()),
+            limit("least", Limits::leastSpeed),
+            limit("cruise", Limits::cruiseSpeed),
+            limit("top", Limits::topSpeed),
+            limit("climb", Limits::climbRate)),
+    CIRCLE("circle", field("radius", s -> s.modes().home().circleRadius())),
+    HOME_PROFILE("home profile", field("height", s -> s.modes().home().height()), field("climbFirst", s -> s.modes()
+            .home()
+            .climbFirst())),
+    BOARD_MOUNT("board mount", field("mount", Setup::mount)),
+    ROLL_GAINS("roll gains", field("roll", s -> s.gains().roll())),
+    PITCH_GAINS("pitch gains", field("pitch", s -> s.gains().pitch())),
+    YAW_GAINS("yaw gains", field("rate", s -> s.gains().yawRate())),
     HEIGHT_GAINS(
             "height gains",
-            s -> List.of(
-                    s.gains().heightGain(), s.gains().climbGain(), s.gains().speedGain())),
-    PATH_GAINS("path gains", s -> s.gains().pathPeriod());
+            field("height", s -> s.gains().heightGain()),
+            field("climb", s -> s.gains().climbGain()),
+            field("speed", s -> s.gains().speedGain())),
+    PATH_GAINS("path gains", field("period", s -> s.gains().pathPeriod()));
+
+    /** A named value of the set-up. */
+    private record Field(String name, Function<Setup, Object> of) {}
 
     private final String label;
-    private final Function<Setup, Object> values;
+    private final List<Field> fields;
 
-    Facet(String label, Function<Setup, Object> values) {
+    Facet(String label, Field... fields) {
         this.label = label;
-        this.values = values;
+        this.fields = List.of(fields);
+    }
+
+    private static Field field(String name, Function<Setup, Object> of) {
+        return new Field(name, of);
+    }
+
+    private static Field limit(String name, Function<Limits, Double> of) {
+        return field(name, s -> of.apply(s.modes().limits()));
+    }
+
+    /** A value of every output, with what the output moves. */
+    private static Field each(String name, Function<Output, Object> of) {
+        return field(name, s -> {
+            List<Map<String, Object>> list = new ArrayList<>();
+            for (Output output : s.controls().outputs()) {
+                list.add(Map.of("surface", output.surface(), name, of.apply(output)));
+            }
+            return list;
+        });
+    }
+
+    private static List<Part> parts(Setup setup, boolean packs) {
+        return setup.parts().stream()
+                .filter(p -> (p.kind() == PartKind.PACK) == packs)
+                .toList();
     }
 
     public String label() {
         return label;
     }
 
+    /** The fields of this facet by name. */
+    Map<String, Object> fields(Setup setup) {
+        Map<String, Object> values = new LinkedHashMap<>();
+        fields.forEach(f -> values.put(f.name(), f.of().apply(setup)));
+        return values;
+    }
+
     /** Stable short fingerprint of this facet of a set-up. */
     public String fingerprint(Setup setup) {
-        try {
-            byte[] text = String.valueOf(values.apply(setup)).getBytes(StandardCharsets.UTF_8);
-            byte[] hash = MessageDigest.getInstance("SHA-256").digest(text);
-            return HexFormat.of().formatHex(hash, 0, 8);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
-        }
-    }
-
-    private static Object packs(Setup setup) {
-        List<Part> fitted =
-                setup.parts().stream().filter(p -> p.kind() == PartKind.PACK).toList();
-        return List.of(setup.propulsion().pack(), fitted);
-    }
-
-    private static Object each(Setup setup, Function<Output, Object> value) {
-        return setup.controls().outputs().stream().map(value).toList();
+        return Prints.of(this, setup);
     }
 
     /** The facets in which two set-ups differ. */
     public static List<Facet> differing(Setup one, Setup other) {
-        return java.util.Arrays.stream(values())
+        return Arrays.stream(values())
                 .filter(f -> !f.fingerprint(one).equals(f.fingerprint(other)))
                 .toList();
     }

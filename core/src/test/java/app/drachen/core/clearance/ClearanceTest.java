@@ -136,7 +136,7 @@ class ClearanceTest {
         List<ProofKind> byPack = proven.wouldGoStale(changes().get(Facet.PACKS).apply(SOUND));
         assertTrue(byPack.contains(ProofKind.WEIGHING) && !byPack.contains(ProofKind.STICK_TO_SURFACE));
         // and going back makes it fresh again
-        assertTrue(proven.proof(ProofKind.WEIGHING).orElseThrow().fresh(SOUND));
+        assertTrue(proven.fresh(proven.proof(ProofKind.WEIGHING).orElseThrow()));
     }
 
     @Test
@@ -204,6 +204,40 @@ class ClearanceTest {
         assertTrue(
                 stale.finding().detail().contains("servo senses changed at r7"),
                 stale.finding().detail());
+    }
+
+    private static Proof tilts(Evidence evidence, long when, boolean passed) {
+        return Proof.gained(ProofKind.TILT_TO_SURFACE, SOUND, 1, when, evidence, passed, "seen", Map.of());
+    }
+
+    private static State tiltsBy(Proof... more) {
+        List<Proof> proofs =
+                new ArrayList<>(with(SOUND, ProofKind.STICK_TO_SURFACE).proofs());
+        proofs.addAll(List.of(more));
+        Situation situation = new Situation(SOUND, 1, Optional.empty(), proofs, Map.of());
+        return ruling(situation, "BENCH-R5-TILTS").finding().state();
+    }
+
+    @Test
+    void aStandInNeverStandsBeforeTheRealAircraft() {
+        Proof standIn = tilts(Evidence.STAND_IN, 9, true);
+        assertEquals(State.GOOD, tiltsBy(standIn));
+        assertEquals(State.STOP, tiltsBy(tilts(Evidence.REAL, 5, false), standIn), "a later pass of the stand-in");
+        assertEquals(State.GOOD, tiltsBy(tilts(Evidence.REAL, 5, true), tilts(Evidence.STAND_IN, 9, false)));
+        assertEquals(State.STOP, tiltsBy(tilts(Evidence.REAL, 5, true), tilts(Evidence.REAL, 5, false)), "the later");
+    }
+
+    @Test
+    void aProofThatNeverSawAFacetCountsAsNotProvenAndSaysWhy() {
+        Proof whole = tilts(Evidence.REAL, 5, true);
+        Map<Facet, String> less = new java.util.EnumMap<>(whole.fingerprints());
+        less.remove(Facet.BOARD_MOUNT);
+        Proof old = new Proof(whole.kind(), 1, 5, whole.evidence(), true, "seen", less, Map.of());
+        Ruling ruling = ruling(new Situation(SOUND, 1, Optional.empty(), List.of(old), Map.of()), "BENCH-R5-TILTS");
+        assertEquals(State.STALE, ruling.finding().state());
+        assertEquals(
+                "Stale: board mount was not looked at when this was proven.",
+                ruling.finding().detail());
     }
 
     @Test

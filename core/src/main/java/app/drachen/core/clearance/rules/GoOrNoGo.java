@@ -43,7 +43,7 @@ public final class GoOrNoGo implements ClearanceRule {
         Field field = situation.field().get();
         boolean flown = situation
                 .proof(ProofKind.MANUAL_FLOWN)
-                .filter(p -> p.passed() && p.fresh(situation.setup()))
+                .filter(p -> p.passed() && situation.fresh(p))
                 .isPresent();
         double[] limits = flown ? LATER : FIRST;
         double cruise = situation.setup().modes().limits().cruiseSpeed();

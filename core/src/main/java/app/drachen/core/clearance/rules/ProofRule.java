@@ -50,7 +50,7 @@ abstract class ProofRule implements ClearanceRule {
         String title =
                 Character.toUpperCase(kind.label().charAt(0)) + kind.label().substring(1);
         String at = " at r" + proof.revision() + ", " + proof.evidence().label();
-        if (!proof.fresh(situation.setup())) {
+        if (!situation.fresh(proof)) {
             return Ruling.of(
                     stage,
                     gate,

@@ -45,7 +45,7 @@ public final class Weighed implements ClearanceRule {
                     weigh);
         }
         Proof proof = weighing.get();
-        if (proof.fresh(situation.setup())) {
+        if (situation.fresh(proof)) {
             return Ruling.of(
                     Stage.BUILD,
                     Gate.LAUNCH,
