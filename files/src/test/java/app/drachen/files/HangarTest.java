@@ -133,7 +133,9 @@ class HangarTest {
             Setup two = heavier(ROCHEN, 0.05);
             hangar.commit(id, two, "camera", 1);
             hangar.commit(id, two.withControls(two.controls().withTrims(new RadioTrims(0.1, 0, 0))), "trim", 2);
-            assertEquals(Map.of(Facet.PARTS, 2, Facet.RADIO_TRIMS, 3), Hangar.changedAt(hangar.history(id)));
+            assertEquals(
+                    Map.of(Facet.PARTS, 2, Facet.RADIO_TRIMS, 3),
+                    hangar.current(id).changedAt());
         }
     }
 
@@ -179,8 +181,7 @@ class HangarTest {
     }
 
     private static Clearance clearance(Hangar hangar, long id) {
-        List<Revision> history = hangar.history(id);
-        Revision now = history.get(history.size() - 1);
+        Revision now = hangar.current(id);
         try {
             return Clearance.of(new Situation(
                     now.setup(),
@@ -188,7 +189,7 @@ class HangarTest {
                     Optional.of(
                             SetupJson.readField(hangar.setting(DemoHangar.FIELD).orElseThrow(), Path.of("h"))),
                     hangar.proofs(id),
-                    Hangar.changedAt(history)));
+                    now.changedAt()));
         } catch (ImportFailedException e) {
             throw new AssertionError(e);
         }

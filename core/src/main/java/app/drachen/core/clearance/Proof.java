@@ -75,6 +75,13 @@ public record Proof(
         return new Proof(kind, revision, when, evidence, passed, note, prints, values);
     }
 
+    /** The same proof with the fingerprints of the same facets taken anew. */
+    public Proof reprinted(Prints anew) {
+        Map<Facet, String> prints = new EnumMap<>(Facet.class);
+        fingerprints.keySet().forEach(facet -> prints.put(facet, anew.of(facet)));
+        return new Proof(kind, revision, when, evidence, passed, note, prints, values);
+    }
+
     /** Facets that have changed since; empty while the proof is fresh. */
     public List<Facet> staleIn(Prints now) {
         return fingerprints.entrySet().stream()

@@ -13,6 +13,8 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 
@@ -190,6 +192,30 @@ final class Database implements AutoCloseable {
             try (ResultSet r = s.executeQuery()) {
                 return r.next() ? r.getLong(1) : 0L;
             }
+        });
+    }
+
+    /** The first row's first text, if there is a row. */
+    Optional<String> text(String sql, Object... values) {
+        return run(sql, s -> {
+            bind(s, values);
+            try (ResultSet r = s.executeQuery()) {
+                return r.next() ? Optional.of(r.getString(1)) : Optional.empty();
+            }
+        });
+    }
+
+    /** The first number of every row. */
+    List<Long> longs(String sql, Object... values) {
+        return run(sql, s -> {
+            bind(s, values);
+            List<Long> numbers = new ArrayList<>();
+            try (ResultSet r = s.executeQuery()) {
+                while (r.next()) {
+                    numbers.add(r.getLong(1));
+                }
+            }
+            return numbers;
         });
     }
 

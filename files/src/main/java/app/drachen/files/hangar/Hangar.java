@@ -2,20 +2,15 @@ package app.drachen.files.hangar;
 
 import app.drachen.core.clearance.Proof;
 import app.drachen.core.geodesy.GeodeticPosition;
-import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Setup;
 import app.drachen.files.ImportFailedException;
 import app.drachen.files.json.SetupJson;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.PreparedStatement;
 import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -27,11 +22,13 @@ public final class Hangar implements AutoCloseable {
     public static final String HOME = "home";
 
     private final Database database;
+    private final Revisions revisions;
     private final Logbook logbook;
     private final Album album;
 
     private Hangar(Database database) {
         this.database = database;
+        revisions = new Revisions(database);
         logbook = new Logbook(database);
         album = new Album(database);
     }
@@ -45,7 +42,14 @@ public final class Hangar implements AutoCloseable {
      * @throws HangarException if the file is no hangar, damaged, newer than this program, or open elsewhere
      */
     public static Hangar open(Path file) {
-        return new Hangar(Database.open(file, true));
+        Hangar hangar = new Hangar(Database.open(file, true));
+        try {
+            hangar.revisions.renew();
+            return hangar;
+        } catch (HangarException e) {
+            hangar.close();
+            throw e;
+        }
     }
 
     /** Opens a hangar to read it, also while another program has it open. */
@@ -53,7 +57,13 @@ public final class Hangar implements AutoCloseable {
         if (!Files.exists(file)) {
             throw new HangarException(file.getFileName() + ": there is no such hangar; check the name");
         }
-        return new Hangar(Database.open(file, false));
+        Hangar hangar = new Hangar(Database.open(file, false));
+        if (!hangar.revisions.printed()) {
+            hangar.close();
+            throw new HangarException(
+                    file.getFileName() + ": written by an older Drachen; open it in a window once, then try again");
+        }
+        return hangar;
     }
 
     /** The flights. */
@@ -103,111 +113,46 @@ public final class Hangar implements AutoCloseable {
                     "INSERT INTO aircraft(name, current, position)"
                             + " SELECT ?, 1, COALESCE(MAX(position), 0) + 1 FROM aircraft",
                     setup.name());
-            long id = database.run("SELECT last_insert_rowid()", s -> one(s).getLong(1));
-            insert(id, 1, 0, setup, reason, when);
+            long id = database.number("SELECT last_insert_rowid()");
+            revisions.first(id, setup, reason, when);
             return id;
         });
     }
 
-    private static ResultSet one(PreparedStatement s) throws SQLException {
-        ResultSet r = s.executeQuery();
-        r.next();
-        return r;
-    }
-
-    private void insert(long aircraft, int number, int parent, Setup setup, String reason, long when) {
-        database.update(
-                "INSERT INTO revision(aircraft, number, parent, reason, made, document) VALUES" + " (?, ?, ?, ?, ?, ?)",
-                aircraft,
-                number,
-                parent,
-                reason,
-                when,
-                SetupJson.write(setup));
-    }
-
     /** The revision the aircraft stands at. */
     public Revision current(long aircraft) {
-        return revision(aircraft, currentNumber(aircraft))
+        return revision(aircraft, revisions.currentNumber(aircraft))
                 .orElseThrow(() -> new HangarException("There is no aircraft " + aircraft + "."));
-    }
-
-    private int currentNumber(long aircraft) {
-        return database.run("SELECT current FROM aircraft WHERE id = ?", s -> {
-            Database.bind(s, aircraft);
-            try (ResultSet r = s.executeQuery()) {
-                return r.next() ? r.getInt(1) : 0;
-            }
-        });
     }
 
     /** One revision. */
     public Optional<Revision> revision(long aircraft, int number) {
-        return database.run(
-                "SELECT number, parent, document, reason, made FROM revision" + " WHERE aircraft = ? AND number = ?",
-                s -> {
-                    Database.bind(s, aircraft, number);
-                    try (ResultSet r = s.executeQuery()) {
-                        return r.next()
-                                ? Optional.of(new Revision(
-                                        r.getInt(1), r.getInt(2), setup(r.getString(3)), r.getString(4), r.getLong(5)))
-                                : Optional.empty();
-                    }
-                });
-    }
-
-    private Setup setup(String document) {
-        try {
-            return SetupJson.read(document, database.file());
-        } catch (ImportFailedException e) {
-            throw new HangarException(e.getMessage(), e);
-        }
+        return revisions.get(aircraft, number);
     }
 
     /** Number of the latest revision, whether or not the aircraft stands at it. */
     public int latest(long aircraft) {
-        return database.run("SELECT COALESCE(MAX(number), 0) FROM revision WHERE aircraft = ?", s -> {
-            Database.bind(s, aircraft);
-            return one(s).getInt(1);
-        });
+        return revisions.latest(aircraft);
     }
 
     /** Adds a revision made from the current one and stands at it. */
     public Revision commit(long aircraft, Setup setup, String reason, long when) {
-        return database.together(() -> {
-            int parent = currentNumber(aircraft);
-            int number = latest(aircraft) + 1;
-            insert(aircraft, number, parent, setup, reason, when);
-            database.update("UPDATE aircraft SET current = ?, name = ? WHERE id = ?", number, setup.name(), aircraft);
-            return new Revision(number, parent, setup, reason, when);
-        });
+        return revisions.commit(aircraft, setup, reason, when);
     }
 
     /** Goes back to the revision the current one was made from; empty at the first. */
     public Optional<Revision> undo(long aircraft) {
-        Revision now = current(aircraft);
-        return now.parent() == 0 ? Optional.empty() : stand(aircraft, now.parent());
+        return revisions.undo(aircraft);
     }
 
     /** Goes forward to the latest revision made from the current one; empty at the last. */
     public Optional<Revision> redo(long aircraft) {
-        int now = currentNumber(aircraft);
-        int child =
-                database.run("SELECT COALESCE(MAX(number), 0) FROM revision WHERE aircraft = ? AND parent = ?", s -> {
-                    Database.bind(s, aircraft, now);
-                    return one(s).getInt(1);
-                });
-        return child == 0 ? Optional.empty() : stand(aircraft, child);
+        return revisions.redo(aircraft);
     }
 
-    private Optional<Revision> stand(long aircraft, int number) {
-        Optional<Revision> at = revision(aircraft, number);
-        at.ifPresent(r -> database.update(
-                "UPDATE aircraft SET current = ?, name = ? WHERE id = ?",
-                number,
-                r.setup().name(),
-                aircraft));
-        return at;
+    /** The current revision and those it was made from, oldest first; the longer it is, the longer this takes. */
+    public List<Revision> history(long aircraft) {
+        return revisions.history(aircraft);
     }
 
     /** Puts an aircraft away with all it has; it can be brought back. */
@@ -223,30 +168,6 @@ public final class Hangar implements AutoCloseable {
     /** Brings an aircraft back that was put away. */
     public void bringBack(long aircraft) {
         database.update("UPDATE aircraft SET away = 0 WHERE id = ?", aircraft);
-    }
-
-    /** The current revision and those it was made from, oldest first. */
-    public List<Revision> history(long aircraft) {
-        List<Revision> history = new ArrayList<>();
-        Optional<Revision> at = revision(aircraft, currentNumber(aircraft));
-        while (at.isPresent()) {
-            history.add(0, at.get());
-            at = revision(aircraft, at.get().parent());
-        }
-        return history;
-    }
-
-    /** In which revision each facet last changed, along the history. */
-    public static Map<Facet, Integer> changedAt(List<Revision> history) {
-        Map<Facet, Integer> changed = new EnumMap<>(Facet.class);
-        for (int i = 1; i < history.size(); i++) {
-            int number = history.get(i).number();
-            for (Facet facet :
-                    Facet.differing(history.get(i - 1).setup(), history.get(i).setup())) {
-                changed.put(facet, number);
-            }
-        }
-        return changed;
     }
 
     /** Keeps a proof. */
@@ -282,12 +203,7 @@ public final class Hangar implements AutoCloseable {
 
     /** A setting, if it was ever kept. */
     public Optional<String> setting(String name) {
-        return database.run("SELECT value FROM setting WHERE name = ?", s -> {
-            Database.bind(s, name);
-            try (ResultSet r = s.executeQuery()) {
-                return r.next() ? Optional.of(r.getString(1)) : Optional.empty();
-            }
-        });
+        return database.text("SELECT value FROM setting WHERE name = ?", name);
     }
 
     /** Keeps a setting. */

@@ -28,7 +28,11 @@ final class Migrations {
             "CREATE TABLE picture (id INTEGER PRIMARY KEY, aircraft INTEGER NOT NULL REFERENCES"
                     + " aircraft(id) ON DELETE CASCADE, name TEXT NOT NULL, data BLOB NOT NULL)");
 
-    private static final List<List<String>> ALL = List.of(FIRST, SECOND);
+    /** Fingerprints beside each revision; they are filled in by {@link Revisions#renew}. */
+    private static final List<String> THIRD =
+            List.of("ALTER TABLE revision ADD COLUMN prints TEXT NOT NULL DEFAULT ''");
+
+    private static final List<List<String>> ALL = List.of(FIRST, SECOND, THIRD);
 
     private Migrations() {}
 

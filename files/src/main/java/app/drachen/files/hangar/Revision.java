@@ -1,6 +1,8 @@
 package app.drachen.files.hangar;
 
+import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Setup;
+import java.util.Map;
 
 /**
  * One revision of a set-up.
@@ -10,5 +12,10 @@ import app.drachen.core.setup.Setup;
  * @param setup the set-up
  * @param reason why it was made, in a few words
  * @param when seconds since 1970-01-01 UTC
+ * @param changedAt revision in which each facet last changed on the way here; a facet that never did is absent
  */
-public record Revision(int number, int parent, Setup setup, String reason, long when) {}
+public record Revision(int number, int parent, Setup setup, String reason, long when, Map<Facet, Integer> changedAt) {
+    public Revision {
+        changedAt = Map.copyOf(changedAt);
+    }
+}
