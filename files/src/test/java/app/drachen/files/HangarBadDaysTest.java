@@ -16,6 +16,7 @@ import app.drachen.files.hangar.Backups;
 import app.drachen.files.hangar.FlightRecord;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.hangar.HangarException;
+import app.drachen.files.hangar.Logbook;
 import app.drachen.files.json.SetupJson;
 import java.io.ByteArrayOutputStream;
 import java.io.RandomAccessFile;
@@ -325,7 +326,7 @@ class HangarBadDaysTest {
             hangar.logbook().remove(id, 2);
             assertEquals(List.of(1, 3), numbers(hangar, id));
             assertEquals(Optional.empty(), hangar.logbook().log(id, 2));
-            hangar.logbook().restore(id, second, log);
+            hangar.logbook().restore(id, second, Logbook.pack(log));
             assertEquals(List.of(1, 2, 3), numbers(hangar, id));
             assertEquals(
                     1_790_000_000.5,

@@ -2,6 +2,7 @@ package app.drachen.core.clearance;
 
 import app.drachen.core.setup.Facet;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 
 /** Kinds of proof and the facets each depends on. */
@@ -81,6 +82,11 @@ public enum ProofKind {
 
     public String label() {
         return label;
+    }
+
+    /** What a rehearsal of a card proves, by the card's id; most cards prove nothing before they are flown. */
+    public static Optional<ProofKind> rehearsedBy(String card) {
+        return card.equals("first-flight") ? Optional.of(REHEARSAL) : Optional.empty();
     }
 
     public Stage stage() {

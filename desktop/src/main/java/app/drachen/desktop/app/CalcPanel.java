@@ -3,10 +3,10 @@ package app.drachen.desktop.app;
 import app.drachen.core.calc.Calculation;
 import app.drachen.core.calc.OwnValues;
 import app.drachen.core.working.Working;
+import app.drachen.desk.Session;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingRow;
-import app.drachen.desktop.widget.Workspace;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import javafx.scene.Node;
@@ -18,18 +18,18 @@ import javafx.scene.layout.VBox;
 
 /** One calculation over everything: its inputs to type, filled in from the aircraft, and its results as they change. */
 final class CalcPanel {
-    private final Workspace workspace;
+    private final Session session;
     private final Calculation calculation;
     private final Overlay overlay;
     private final VBox results = new VBox(2);
     private final Map<String, Double> values = new LinkedHashMap<>();
 
-    CalcPanel(Workspace workspace, StackPane host, Calculation calculation) {
-        this.workspace = workspace;
+    CalcPanel(Session session, StackPane host, Calculation calculation) {
+        this.session = session;
         this.calculation = calculation;
         calculation.inputs().forEach(i -> i.usual().ifPresent(u -> values.put(i.name(), u)));
-        if (workspace.isOpen()) {
-            values.putAll(OwnValues.of(calculation, workspace.setup(), workspace.field()));
+        if (session.isOpen()) {
+            values.putAll(OwnValues.of(calculation, session.setup(), session.field()));
         }
         VBox inputs = new VBox(5);
         for (Calculation.Input input : calculation.inputs()) {
@@ -42,8 +42,7 @@ final class CalcPanel {
         scroll.setFocusTraversable(false);
         results.setPrefWidth(380);
         results.setId("results");
-        String filled =
-                workspace.isOpen() ? "Filled in from " + workspace.setup().name() + " where it knows. " : "";
+        String filled = session.isOpen() ? "Filled in from " + session.setup().name() + " where it knows. " : "";
         VBox panel = new VBox(
                 12,
                 Texts.label(calculation.id() + " · " + calculation.title(), "heading"),
@@ -59,9 +58,9 @@ final class CalcPanel {
 
     private Node field(Calculation.Input input) {
         QuantityField field =
-                new QuantityField(input.meaning(), input.quantity(), workspace::tell, value -> take(input, value));
+                new QuantityField(input.meaning(), input.quantity(), session::tell, value -> take(input, value));
         field.unitWidth(58);
-        field.show(values.getOrDefault(input.name(), Double.NaN), workspace.units());
+        field.show(values.getOrDefault(input.name(), Double.NaN), session.units());
         field.field().setId("calc-" + input.name());
         field.field().setAccessibleText(input.meaning() + ", " + input.range());
         return field;
@@ -69,7 +68,7 @@ final class CalcPanel {
 
     private boolean take(Calculation.Input input, double value) {
         if (!(input.low() <= value && value <= input.high())) {
-            workspace.tell(
+            session.tell(
                     input.meaning() + " is " + input.quantity().text(value) + "; allowed is " + input.range() + ".");
             return false;
         }
@@ -82,7 +81,7 @@ final class CalcPanel {
         results.getChildren().clear();
         try {
             for (Working working : calculation.compute(values)) {
-                results.getChildren().add(new WorkingRow(working, workspace.units()));
+                results.getChildren().add(new WorkingRow(working, session.units()));
             }
         } catch (IllegalArgumentException e) {
             results.getChildren().add(Texts.wrapped(e.getMessage(), "soft"));

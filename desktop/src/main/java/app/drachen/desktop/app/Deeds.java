@@ -4,6 +4,7 @@ import app.drachen.core.cards.CardPlan;
 import app.drachen.core.cards.CardPlans;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.setup.Setup;
+import app.drachen.desk.Session;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.paper.Papers;
 import app.drachen.desktop.stage.debrief.Reading;
@@ -11,7 +12,6 @@ import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Tables;
-import app.drachen.desktop.widget.Workspace;
 import app.drachen.files.json.SetupJson;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -25,57 +25,38 @@ import javafx.scene.input.ClipboardContent;
 
 /** What can be taken out of the window: copies of tables, pictures, paper, the set-up. */
 final class Deeds {
-    private final Workspace workspace;
+    private final Session session;
     private final Dialogs dialogs;
     private final Supplier<Place> place;
     private final Supplier<Optional<Reading>> reading;
     private final Finder finder;
 
-    Deeds(
-            Workspace workspace,
-            Dialogs dialogs,
-            Supplier<Place> place,
-            Supplier<Optional<Reading>> reading,
-            Finder finder) {
-        this.workspace = workspace;
+    Deeds(Session session, Dialogs dialogs, Supplier<Place> place, Supplier<Optional<Reading>> reading, Finder finder) {
+        this.session = session;
         this.dialogs = dialogs;
         this.place = place;
         this.reading = reading;
         this.finder = finder;
     }
 
-    private interface Writing {
-        void to(Path file) throws IOException;
-    }
-
-    private void write(Path file, Writing writing) {
-        try {
-            writing.to(file);
-            workspace.tell(file + " written.");
-        } catch (IOException | UncheckedIOException e) {
-            workspace.tell(
-                    file + " could not be written (" + e.getMessage() + "); choose another place, nothing is lost.");
-        }
-    }
-
     /** Copies the table of the place as text for a spreadsheet. */
     void copyTable() {
         List<List<String>> rows = place.get().table();
         if (rows.size() < 2) {
-            workspace.tell("There is no table here to copy.");
+            session.tell("There is no table here to copy.");
             return;
         }
         ClipboardContent content = new ClipboardContent();
-        content.putString(Tables.text(rows, workspace.units()));
+        content.putString(Tables.text(rows, session.units()));
         Clipboard.getSystemClipboard().setContent(content);
-        workspace.tell((rows.size() - 1) + " rows copied; paste them into a spreadsheet.");
+        session.tell((rows.size() - 1) + " rows copied; paste them into a spreadsheet.");
     }
 
     /** Keeps a drawing of the place as SVG or PNG. */
     void pictures() {
         List<Picture> pictures = place.get().pictures();
         if (pictures.isEmpty()) {
-            workspace.tell("There is no drawing here to keep.");
+            session.tell("There is no drawing here to keep.");
         } else if (pictures.size() == 1) {
             keep(pictures.get(0));
         } else {
@@ -87,41 +68,51 @@ final class Deeds {
 
     private void keep(Picture picture) {
         dialogs.save("Keep the drawing", picture.name() + ".svg", PictureFile.ENDINGS)
-                .ifPresent(file -> write(file, f -> PictureFile.save(picture, f)));
+                .ifPresent(file -> keep(picture, file));
+    }
+
+    /** A picture is painted by the interface thread. */
+    private void keep(Picture picture, Path file) {
+        try {
+            PictureFile.save(picture, file);
+            session.tell(file + " written.");
+        } catch (IOException | UncheckedIOException e) {
+            session.tell(
+                    file + " could not be written (" + e.getMessage() + "); choose another place, nothing is lost.");
+        }
     }
 
     /** Writes a sheet of paper. */
     void paper() {
-        Setup setup = workspace.setup();
-        Papers papers = new Papers(setup, workspace.revision().number(), workspace.field(), workspace.units());
+        Setup setup = session.setup();
+        Papers papers = new Papers(setup, session.revision().number(), session.field(), session.units());
         List<Choice> choices = new ArrayList<>();
         reading.get()
                 .ifPresent(r -> choices.add(new Choice(
                         "paper",
                         "debrief of the flight shown",
-                        () -> save("debrief", f -> new Papers(
-                                        r.setup(), r.revision(), workspace.field(), workspace.units())
+                        () -> save("debrief", f -> new Papers(r.setup(), r.revision(), session.field(), session.units())
                                 .debrief(r.headline(), r.debrief(), r.marks(), f)))));
         choices.add(new Choice("paper", "balance sheet", () -> save("balance", papers::balance)));
         choices.add(new Choice("paper", "stick and mode sheet", () -> save("sticks and modes", papers::sticks)));
         for (CardPlan plan : CardPlans.all()) {
-            var card = plan.forAircraft(setup, workspace.field().orElseGet(DemoField::evening));
+            var card = plan.forAircraft(setup, session.field().orElseGet(DemoField::evening));
             choices.add(
                     new Choice("paper", "card " + card.title(), () -> save(card.title(), f -> papers.card(card, f))));
         }
         finder.open("which sheet? one page of PDF, black on white", choices);
     }
 
-    private void save(String what, Writing writing) {
-        String name = (workspace.setup().name() + " " + what).replaceAll("[\\\\/:*?\"<>|]", "");
-        dialogs.save("Write the sheet", name + ".pdf", List.of(".pdf")).ifPresent(file -> write(file, writing));
+    private void save(String what, Session.Writing writing) {
+        String name = (session.setup().name() + " " + what).replaceAll("[\\\\/:*?\"<>|]", "");
+        dialogs.save("Write the sheet", name + ".pdf", List.of(".pdf")).ifPresent(file -> session.write(file, writing));
     }
 
     /** Writes the set-up as an open document. */
     void exportSetup() {
-        Setup setup = workspace.setup();
+        Setup setup = session.setup();
         dialogs.save("Write the set-up", setup.name() + ".json", List.of(".json"))
-                .ifPresent(file -> write(file, f -> SetupJson.write(setup, f)));
+                .ifPresent(file -> session.write(file, f -> SetupJson.write(setup, f)));
     }
 
     /** Switches the sunlight view of the whole program. */

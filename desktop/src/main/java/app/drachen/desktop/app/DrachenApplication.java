@@ -1,42 +1,91 @@
 package app.drachen.desktop.app;
 
-import app.drachen.desktop.background.Background;
+import app.drachen.desk.Desk;
+import app.drachen.desktop.screen.Screen;
 import app.drachen.files.hangar.Hangar;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.concurrent.Callable;
+import java.util.function.DoubleConsumer;
+import java.util.function.Function;
 import javafx.application.Application;
+import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 
-/** The program with its first window. */
+/** The program with its first window. It stands at once; what takes long follows, with progress. */
 public final class DrachenApplication extends Application {
-    private static Hangar hangar;
-    private static OptionalLong aircraft = OptionalLong.empty();
+    private static First first;
+
     private final Windows windows = new Windows();
 
+    /**
+     * What the first window shows.
+     *
+     * @param hangar gives the hangar, open; may take long
+     * @param aircraft which aircraft of it to open, if one
+     * @param slow what is said while that takes longer than a blink
+     */
+    record First(Source hangar, Function<Hangar, OptionalLong> aircraft, String slow) {}
+
+    /** Gives a hangar. */
+    interface Source {
+        Hangar open(DoubleConsumer progress) throws Exception;
+    }
+
     /** Hands over what to show; to be called before the launch, which makes the application itself. */
-    static void show(Hangar opened, OptionalLong shown) {
-        hangar = opened;
-        aircraft = shown;
+    static void show(First shown) {
+        first = shown;
     }
 
     @Override
     public void start(Stage window) {
-        Background.uncaught(windows::uncaught);
+        Screen.uncaught(windows::uncaught);
+        StartPane pane = new StartPane(first.slow());
+        windows.opening(window, pane);
         window.setOnShown(e -> report());
-        Scene scene = windows.show(hangar, window, aircraft);
+        window.show();
+        Screen.beside(() -> {
+            try {
+                Hangar hangar = first.hangar().open(pane::at);
+                Desk desk = windows.desk(hangar);
+                OptionalLong aircraft = first.aircraft().apply(hangar);
+                Screen.soon(() -> picture(windows.show(desk, window, aircraft), desk));
+            } catch (Exception e) {
+                Screen.soon(() -> pane.failed(e, windows));
+            }
+        });
+    }
+
+    /** Writes a picture of the first view, once all that it shows is there. */
+    private void picture(Scene scene, Desk desk) {
         Optional.ofNullable(getParameters().getNamed().get("picture"))
-                .ifPresent(path -> Background.soon(() -> {
+                .ifPresent(path -> whenReady(desk, () -> {
                     Pictures.save(scene, Path.of(path));
                     end();
+                    return null;
                 }));
+    }
+
+    private static void whenReady(Desk desk, Callable<Void> then) {
+        Screen.soon(() -> {
+            if (!desk.loaded() || !desk.jobs().idle()) {
+                whenReady(desk, then);
+                return;
+            }
+            try {
+                then.call();
+            } catch (Exception e) {
+                throw new IllegalStateException(e);
+            }
+        });
     }
 
     /** Tells when the first window stood, for the benchmark. */
     private void report() {
         if (timed()) {
-            Background.soon(() -> {
+            Screen.soon(() -> {
                 System.out.println("first window " + System.currentTimeMillis());
                 if (!getParameters().getNamed().containsKey("picture")) {
                     end();
@@ -51,7 +100,7 @@ public final class DrachenApplication extends Application {
 
     private void end() {
         if (timed()) {
-            javafx.application.Platform.exit();
+            Platform.exit();
         }
     }
 

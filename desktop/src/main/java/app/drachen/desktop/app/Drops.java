@@ -1,10 +1,7 @@
 package app.drachen.desktop.app;
 
-import app.drachen.core.setup.Setup;
+import app.drachen.desk.Session;
 import app.drachen.desktop.stage.hangar.HangarView;
-import app.drachen.desktop.widget.Workspace;
-import app.drachen.files.ImportFailedException;
-import app.drachen.files.json.SetupJson;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
@@ -16,17 +13,17 @@ import javafx.scene.input.TransferMode;
 
 /** Files dropped on the window: set-ups, pictures, hangars, and logs for the aircraft that is open. */
 final class Drops {
-    private final Workspace workspace;
+    private final Session session;
     private final Node target;
     private final HangarView hangar;
-    private final Consumer<List<Path>> logs;
+    private final Consumer<List<Path>> incoming;
     private final Consumer<Path> openHangar;
 
-    Drops(Workspace workspace, Node target, HangarView hangar, Consumer<List<Path>> logs, Consumer<Path> openHangar) {
-        this.workspace = workspace;
+    Drops(Session session, Node target, HangarView hangar, Consumer<List<Path>> incoming, Consumer<Path> openHangar) {
+        this.session = session;
         this.target = target;
         this.hangar = hangar;
-        this.logs = logs;
+        this.incoming = incoming;
         this.openHangar = openHangar;
     }
 
@@ -56,38 +53,20 @@ final class Drops {
     /** Takes files as what they are. */
     void take(List<Path> files) {
         List<Path> rest = files.stream()
-                .filter(f -> !ends(f, ".json", ".drachen", ".png", ".jpg", ".jpeg"))
+                .filter(f -> !ends(f, ".drachen", ".png", ".jpg", ".jpeg"))
                 .toList();
-        readSetups(
-                workspace, hangar, files.stream().filter(f -> ends(f, ".json")).toList());
         files.stream().filter(f -> ends(f, ".drachen")).forEach(openHangar);
         List<Path> pictures =
                 files.stream().filter(f -> ends(f, ".png", ".jpg", ".jpeg")).toList();
         if (!pictures.isEmpty()) {
-            if (workspace.isOpen()) {
-                workspace.tell("Pictures belong to an aircraft on the shelf: Ctrl H, choose it, drop them again.");
+            if (session.isOpen()) {
+                session.tell("Pictures belong to an aircraft on the shelf: Ctrl H, choose it, drop them again.");
             } else {
                 hangar.addPictures(pictures);
             }
         }
         if (!rest.isEmpty()) {
-            logs.accept(rest);
-        }
-    }
-
-    /** Adds set-up documents as aircraft; what is none is told. */
-    static void readSetups(Workspace workspace, HangarView hangar, List<Path> files) {
-        for (Path file : files) {
-            try {
-                Setup setup = SetupJson.read(file);
-                long id = workspace.hangar().add(setup, "Read from " + file.getFileName(), workspace.now());
-                if (!workspace.isOpen()) {
-                    hangar.choose(id);
-                }
-                workspace.tell(setup.name() + " stands in the hangar.");
-            } catch (ImportFailedException e) {
-                workspace.tell(e.getMessage());
-            }
+            incoming.accept(rest);
         }
     }
 }

@@ -1,6 +1,6 @@
 package app.drachen.desktop.app;
 
-import app.drachen.desktop.background.Background;
+import app.drachen.desktop.screen.Screen;
 import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
@@ -11,7 +11,7 @@ public final class EmptyApplication extends Application {
     @Override
     public void start(Stage window) {
         window.setScene(new Scene(new StackPane(), 1280, 800));
-        window.setOnShown(e -> Background.soon(() -> {
+        window.setOnShown(e -> Screen.soon(() -> {
             System.out.println("first window " + System.currentTimeMillis());
             javafx.application.Platform.exit();
         }));

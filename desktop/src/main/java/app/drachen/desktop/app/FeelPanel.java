@@ -5,10 +5,10 @@ import app.drachen.core.air.Field;
 import app.drachen.core.flight.Feel;
 import app.drachen.core.flight.NaturalMotion;
 import app.drachen.core.units.Quantity;
+import app.drachen.desk.Session;
 import app.drachen.desktop.chart.MotionCurve;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingRow;
-import app.drachen.desktop.widget.Workspace;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -18,20 +18,20 @@ import javafx.scene.layout.VBox;
 
 /** How the aircraft will feel with the autopilot off: its own motions in plain words, with a curve and the numbers. */
 final class FeelPanel {
-    private final Workspace workspace;
+    private final Session session;
     private final Overlay overlay;
 
-    FeelPanel(Workspace workspace, StackPane host) {
-        this.workspace = workspace;
+    FeelPanel(Session session, StackPane host) {
+        this.session = session;
         VBox panel = new VBox(10);
-        double speed = workspace.setup().modes().limits().cruiseSpeed();
-        double density = workspace.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
-        panel.getChildren().add(Texts.label("How " + workspace.setup().name() + " will feel in Manual", "heading"));
-        Feel feel = Feel.of(workspace.setup(), speed, density);
+        double speed = session.setup().modes().limits().cruiseSpeed();
+        double density = session.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
+        panel.getChildren().add(Texts.label("How " + session.setup().name() + " will feel in Manual", "heading"));
+        Feel feel = Feel.of(session.setup(), speed, density);
         if (feel instanceof Feel.Found found) {
             panel.getChildren()
                     .add(Texts.label(
-                            "Level flight at " + Quantity.SPEED.text(speed, workspace.units())
+                            "Level flight at " + Quantity.SPEED.text(speed, session.units())
                                     + ", sticks held still, after a small disturbance. Bands: lift wrong by 10 %, drag by 25 %, the pack by 5 mm.",
                             "soft"));
             found.motions().forEach(m -> panel.getChildren().add(row(m)));
@@ -48,11 +48,11 @@ final class FeelPanel {
         Label name = Texts.label(motion.kind().label(), "strong");
         name.setPrefWidth(96);
         name.setWrapText(true);
-        Label words = Texts.wrapped(Quantity.read(motion.words(), workspace.units()));
+        Label words = Texts.wrapped(Quantity.read(motion.words(), session.units()));
         words.setPrefWidth(400);
-        VBox told = new VBox(3, words, new WorkingRow(motion.working(), workspace.units()));
+        VBox told = new VBox(3, words, new WorkingRow(motion.working(), session.units()));
         told.setPrefWidth(420);
-        HBox row = new HBox(16, name, new MotionCurve(motion, workspace.units()), told);
+        HBox row = new HBox(16, name, new MotionCurve(motion, session.units()), told);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }

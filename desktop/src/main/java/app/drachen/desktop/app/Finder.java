@@ -9,10 +9,10 @@ import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
+import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingPopover;
-import app.drachen.desktop.widget.Workspace;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -31,7 +31,7 @@ import javafx.scene.layout.VBox;
 
 /** Finds actions, stages, values and findings by a few letters. */
 final class Finder {
-    private final Workspace workspace;
+    private final Session session;
     private final StackPane host;
     private final Supplier<List<Action>> actions;
     private final Consumer<Stage> go;
@@ -43,12 +43,12 @@ final class Finder {
     private Node before;
 
     Finder(
-            Workspace workspace,
+            Session session,
             StackPane host,
             Supplier<List<Action>> actions,
             Consumer<Stage> go,
             IntConsumer openFlight) {
-        this.workspace = workspace;
+        this.session = session;
         this.host = host;
         this.actions = actions;
         this.go = go;
@@ -159,17 +159,14 @@ final class Finder {
             }
             hits.add(new Choice("action  " + action.shown(), action.label(), action.run()));
         }
-        if (!workspace.isOpen()) {
-            workspace
-                    .hangar()
-                    .aircraft()
-                    .forEach(a -> hits.add(new Choice("aircraft", a.name(), () -> workspace.open(a.id()))));
+        if (!session.isOpen()) {
+            session.desk().shelf().forEach(a -> hits.add(new Choice("aircraft", a.name(), () -> session.open(a))));
         } else {
             hits.addAll(ofAircraft());
         }
         for (Calculation calculation : Calculations.all()) {
             hits.add(new Choice("calculator  " + calculation.id(), calculation.title(), () -> new CalcPanel(
-                            workspace, host, calculation)
+                            session, host, calculation)
                     .open()));
         }
         return hits;
@@ -180,26 +177,26 @@ final class Finder {
         for (Stage stage : Stage.values()) {
             hits.add(new Choice("stage", stage.label(), () -> go.accept(stage)));
         }
-        for (Ruling ruling : workspace.clearance().rulings()) {
+        for (Ruling ruling : session.clearance().rulings()) {
             hits.add(new Choice(
                     ruling.finding().state().label() + " in " + ruling.stage().label(),
-                    Quantity.read(ruling.finding().title(), workspace.units()),
+                    Quantity.read(ruling.finding().title(), session.units()),
                     () -> go.accept(ruling.stage())));
         }
-        double density = workspace.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
-        for (Working working : BuildSheet.of(workspace.setup(), density)) {
+        double density = session.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
+        for (Working working : BuildSheet.of(session.setup(), density)) {
             hits.add(new Choice(
                     "value",
-                    working.name() + "  " + working.text(workspace.units()),
-                    () -> WorkingPopover.show(host, List.of(working), workspace.units())));
+                    working.name() + "  " + working.text(session.units()),
+                    () -> WorkingPopover.show(host, List.of(working), session.units())));
         }
-        for (var flight : workspace.hangar().logbook().flights(workspace.aircraft())) {
+        for (var flight : session.aircraft().flights()) {
             hits.add(new Choice(
                     flight.rehearsed() ? "rehearsed flight" : "flight",
-                    "Flight " + flight.number() + ": " + Quantity.read(flight.outcome(), workspace.units()),
+                    "Flight " + flight.number() + ": " + Quantity.read(flight.outcome(), session.units()),
                     () -> openFlight.accept(flight.number())));
         }
-        for (var part : workspace.setup().parts()) {
+        for (var part : session.setup().parts()) {
             hits.add(new Choice("part", part.name(), () -> go.accept(Stage.BUILD)));
         }
         return hits;

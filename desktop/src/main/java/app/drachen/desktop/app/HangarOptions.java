@@ -18,7 +18,7 @@ final class HangarOptions {
         Path demo = UserFolders.data().resolve("demo.drachen");
         if (!Files.exists(demo)) {
             Files.createDirectories(demo.getParent());
-            OpenCommand.make(demo);
+            DemoFile.make(demo, share -> {});
         }
         return Hangar.openToRead(demo);
     }

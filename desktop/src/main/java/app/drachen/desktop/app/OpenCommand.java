@@ -1,10 +1,9 @@
 package app.drachen.desktop.app;
 
-import app.drachen.files.demo.DemoHangar;
 import app.drachen.files.hangar.Hangar;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalLong;
@@ -38,19 +37,44 @@ final class OpenCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        Path hangar = file == null ? demo() : file;
-        List<String> arguments = new ArrayList<>(List.of());
+        List<String> arguments = new ArrayList<>();
         if (picture != null) {
             arguments.add("--picture=" + picture);
         }
         if (timed) {
             arguments.add("--timed=true");
         }
-        // fail here, with one sentence, and not in the window's thread
-        Hangar opened = Hangar.open(hangar);
-        DrachenApplication.show(opened, chosen(opened));
+        DrachenApplication.show(file == null ? demo() : named());
         Application.launch(DrachenApplication.class, arguments.toArray(new String[0]));
         return Main.DONE;
+    }
+
+    /** The hangar that was named. It is opened here: what is wrong with it is one sentence, and no window. */
+    private DrachenApplication.First named() {
+        Hangar opened = Hangar.open(file);
+        OptionalLong shown = chosen(opened);
+        return new DrachenApplication.First(progress -> opened, h -> shown, "Reading the hangar.");
+    }
+
+    /** The demo hangar; where there is none its flights are flown while the window stands. */
+    private DrachenApplication.First demo() throws IOException {
+        Path hangar = UserFolders.data().resolve("demo.drachen");
+        Files.createDirectories(hangar.getParent());
+        if (fresh) {
+            DemoFile.putAside(hangar);
+        }
+        if (Files.exists(hangar)) {
+            Hangar opened = Hangar.open(hangar);
+            OptionalLong shown = chosen(opened);
+            return new DrachenApplication.First(progress -> opened, h -> shown, "Reading the hangar.");
+        }
+        return new DrachenApplication.First(
+                progress -> {
+                    DemoFile.make(hangar, progress);
+                    return Hangar.open(hangar);
+                },
+                this::chosen,
+                "Making the demo hangar: its flights are being flown in the model. This happens once.");
     }
 
     /** The aircraft named on the command line, if it stands in the hangar. */
@@ -59,30 +83,5 @@ final class OpenCommand implements Callable<Integer> {
             return OptionalLong.empty();
         }
         return OptionalLong.of(HangarOptions.aircraft(opened, aircraft).id());
-    }
-
-    private Path demo() throws Exception {
-        Path hangar = UserFolders.data().resolve("demo.drachen");
-        Files.createDirectories(hangar.getParent());
-        if (fresh && Files.exists(hangar)) {
-            Files.move(hangar, hangar.resolveSibling("demo." + Instant.now().getEpochSecond() + ".drachen"));
-            Files.deleteIfExists(hangar.resolveSibling("demo.drachen-wal"));
-            Files.deleteIfExists(hangar.resolveSibling("demo.drachen-shm"));
-        }
-        if (!Files.exists(hangar)) {
-            make(hangar);
-        }
-        return hangar;
-    }
-
-    /** Makes a demo hangar by way of a new file, so that a broken start leaves no half of one. */
-    static void make(Path hangar) throws Exception {
-        System.out.println("Making the demo hangar " + hangar);
-        Path building = hangar.resolveSibling(hangar.getFileName() + ".new");
-        Files.deleteIfExists(building);
-        try (Hangar made = Hangar.open(building)) {
-            DemoHangar.fill(made, Instant.now().getEpochSecond());
-        }
-        Files.move(building, hangar);
     }
 }

@@ -17,7 +17,7 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Progress;
-import app.drachen.desktop.background.Background;
+import app.drachen.desk.work.AllProcessors;
 import app.drachen.files.csv.FlightLogCsv;
 import app.drachen.files.json.SetupJson;
 import java.io.PrintWriter;
@@ -172,7 +172,7 @@ final class RehearseCommand implements Callable<Integer> {
     private int scatter(RehearsalPlan plan) {
         // what cannot fly at all is refused here, with one sentence, and not on some thread
         new Rehearsal(plan);
-        Scatter scatter = new Scatter(Background.onAllProcessors(times, n -> Scatter.fly(plan, n), Progress.NONE));
+        Scatter scatter = new Scatter(AllProcessors.times(times, n -> Scatter.fly(plan, n), Progress.NONE));
         PrintWriter to = spec.commandLine().getOut();
         boolean passed = scatter.flights().stream().allMatch(Scatter.Flight::passed);
         if (json) {

@@ -1,8 +1,9 @@
 package app.drachen.desktop.app;
 
-import app.drachen.desktop.background.Background;
+import app.drachen.desk.Desk;
+import app.drachen.desk.Session;
+import app.drachen.desktop.screen.Screen;
 import app.drachen.desktop.theme.Theme;
-import app.drachen.desktop.widget.Workspace;
 import app.drachen.files.demo.DemoHangar;
 import app.drachen.files.hangar.Hangar;
 import java.nio.file.Files;
@@ -47,15 +48,22 @@ final class ShotsCommand implements Callable<Integer> {
         Path building = Files.createTempDirectory("drachen-shots");
         Path file = building.resolve("hangar.drachen");
         List<String> written = new ArrayList<>();
-        try (Hangar hangar = Hangar.open(file);
-                Background background = new Background()) {
-            DemoHangar.fill(hangar, Instant.now().getEpochSecond());
+        try (Hangar made = Hangar.open(file)) {
+            DemoHangar.fill(made, Instant.now().getEpochSecond());
+        }
+        try (Desk desk = new Desk(
+                Hangar.open(file),
+                Screen.jobs(e -> {
+                    throw new IllegalStateException(e);
+                }),
+                Screen.LATER,
+                Clock.systemUTC())) {
             CountDownLatch started = new CountDownLatch(1);
             Platform.startup(started::countDown);
             started.await();
-            Workspace workspace = new Workspace(hangar, Clock.systemUTC());
-            Shell shell = Background.askScreen(() -> new Shell(workspace, background));
-            Scene scene = Background.askScreen(() -> {
+            Session session = Screen.ask(() -> new Session(desk));
+            Shell shell = Screen.ask(() -> new Shell(session));
+            Scene scene = Screen.ask(() -> {
                 Scene made = new Scene(shell.root(), 1280, 800);
                 Theme.style(made);
                 Stage window = new Stage();
@@ -63,13 +71,17 @@ final class ShotsCommand implements Callable<Integer> {
                 window.show();
                 return made;
             });
-            for (Views.View view : Views.all(workspace, scene, shell)) {
-                view.prepare();
+            Screen.ask(() -> {
+                desk.load(session::tell);
+                return null;
+            });
+            for (Views.View view : Views.all(session, scene, shell)) {
+                view.prepare(session);
                 if (!only.isEmpty() && !only.contains(view.name())) {
                     continue;
                 }
                 Path picture = folder.resolve(view.name() + ".png");
-                Background.askScreen(() -> {
+                Screen.ask(() -> {
                     // what was told on the way here is not part of the view
                     scene.lookup("#notice").setVisible(false);
                     Pictures.save(scene, picture);

@@ -2,9 +2,8 @@ package app.drachen.desktop.app;
 
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.log.LogColumn;
-import app.drachen.desktop.background.Background;
-import app.drachen.desktop.widget.Workspace;
-import app.drachen.files.hangar.Hangar;
+import app.drachen.desk.Session;
+import app.drachen.desktop.screen.Screen;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -18,30 +17,31 @@ import javafx.scene.input.KeyEvent;
 final class Views {
     private static final long PATIENCE_MILLIS = 60_000;
 
-    private final Workspace workspace;
+    private final Session session;
     private final Scene scene;
     private final Shell shell;
 
-    private Views(Workspace workspace, Scene scene, Shell shell) {
-        this.workspace = workspace;
+    private Views(Session session, Scene scene, Shell shell) {
+        this.session = session;
         this.scene = scene;
         this.shell = shell;
     }
 
     /** A view to picture. */
     record View(String name, Callable<Void> way) {
-        void prepare() throws Exception {
+        void prepare(Session session) throws Exception {
             way.call();
+            until(() -> session.desk().loaded() && session.desk().jobs().idle(), "the work did not end");
             // two turns of the interface thread let layout and focus settle
-            Background.askScreen(() -> null);
-            Background.askScreen(() -> null);
+            Screen.ask(() -> null);
+            Screen.ask(() -> null);
         }
     }
 
-    static List<View> all(Workspace workspace, Scene scene, Shell shell) {
-        Views views = new Views(workspace, scene, shell);
+    static List<View> all(Session session, Scene scene, Shell shell) {
+        Views views = new Views(session, scene, shell);
         return List.of(
-                new View("hangar", () -> views.screen(workspace::closeAircraft)),
+                new View("hangar", () -> views.screen(session::closeAircraft)),
                 new View("build", () -> views.stage("Strandläufer", Stage.BUILD)),
                 new View("throws", views::throwing),
                 new View("throws-vee", () -> views.tail("Strandläufer")),
@@ -60,7 +60,7 @@ final class Views {
     }
 
     private Void screen(Runnable task) throws Exception {
-        return Background.askScreen(() -> {
+        return Screen.ask(() -> {
             task.run();
             return null;
         });
@@ -68,13 +68,11 @@ final class Views {
 
     private Void stage(String name, Stage stage) throws Exception {
         return screen(() -> {
-            long id = workspace.hangar().aircraft().stream()
+            session.open(session.desk().shelf().stream()
                     .filter(a -> a.name().equals(name))
-                    .map(Hangar.Shelf::id)
                     .findFirst()
-                    .orElseThrow();
-            workspace.open(id);
-            workspace.go(stage);
+                    .orElseThrow());
+            session.go(stage);
         });
     }
 
@@ -113,7 +111,7 @@ final class Views {
         press(KeyCode.C, 2);
         press(KeyCode.END, 1);
         long until = System.currentTimeMillis() + PATIENCE_MILLIS;
-        while (Background.askScreen(() -> scene.lookup("#rehearsal-state") instanceof javafx.scene.control.Label l
+        while (Screen.ask(() -> scene.lookup("#rehearsal-state") instanceof javafx.scene.control.Label l
                 && !l.getText().contains("from home"))) {
             if (System.currentTimeMillis() > until) {
                 throw new IllegalStateException("the rehearsal did not end");
@@ -128,13 +126,13 @@ final class Views {
         stage("Strandläufer", Stage.MAIDEN);
         press(KeyCode.C, 5);
         press(KeyCode.M, 1);
-        waitFor(() -> scene.lookup("#many-flights").isVisible(), "the flights did not end");
+        until(() -> scene.lookup("#many-flights").isVisible(), "the flights did not end");
         return null;
     }
 
     private Void debrief() throws Exception {
         long until = System.currentTimeMillis() + PATIENCE_MILLIS;
-        while (Background.askScreen(() -> scene.lookup("#debrief") == null)) {
+        while (Screen.ask(() -> scene.lookup("#debrief") == null)) {
             press(KeyCode.ENTER, 1);
             if (System.currentTimeMillis() > until) {
                 throw new IllegalStateException("the debrief did not open");
@@ -148,9 +146,9 @@ final class Views {
         return press(KeyCode.F1, 1);
     }
 
-    private void waitFor(Callable<Boolean> condition, String otherwise) throws Exception {
+    private static void until(Callable<Boolean> condition, String otherwise) throws Exception {
         long until = System.currentTimeMillis() + PATIENCE_MILLIS;
-        while (!Background.askScreen(condition)) {
+        while (!Screen.ask(condition)) {
             if (System.currentTimeMillis() > until) {
                 throw new IllegalStateException(otherwise);
             }
@@ -173,7 +171,7 @@ final class Views {
         escape("keys");
         stage("Seeschwalbe", Stage.MAIDEN);
         control(KeyCode.L);
-        waitFor(() -> scene.lookup("#ledger").lookupAll(".row").size() > 3, "the flight was not read");
+        until(() -> scene.lookup("#ledger").lookupAll(".row").size() > 3, "the flight was not read");
         return null;
     }
 
@@ -182,7 +180,8 @@ final class Views {
         Path file = Files.createTempDirectory("drachen-foreign").resolve("evening at the dyke.csv");
         file.toFile().deleteOnExit();
         file.getParent().toFile().deleteOnExit();
-        var log = workspace.hangar().logbook().log(workspace.aircraft(), 11).orElseThrow();
+        long id = session.aircraft().id();
+        var log = session.desk().look(h -> h.logbook().log(id, 11)).orElseThrow();
         StringBuilder text = new StringBuilder(
                 "clock;state;air speed kmh;bank cdeg;nose cdeg;alt m;vario;" + "gyro x;surface 1;gas;pack V;temper\n");
         String[] names = {"hand", "gyro", "self-level", "cruising", "circling", "return", "route"};
@@ -207,8 +206,8 @@ final class Views {
                     .replace('.', ','));
         }
         Files.writeString(file, text);
-        screen(() -> shell.readLogs(java.util.List.of(file)));
-        waitFor(() -> scene.lookup("#mapping") != null, "the mapping did not open");
+        screen(() -> shell.take(java.util.List.of(file)));
+        until(() -> scene.lookup("#mapping") != null, "the mapping did not open");
         return null;
     }
 

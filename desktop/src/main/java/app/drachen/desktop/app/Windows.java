@@ -1,125 +1,125 @@
 package app.drachen.desktop.app;
 
-import app.drachen.desktop.background.Background;
+import app.drachen.desk.Desk;
+import app.drachen.desk.Session;
+import app.drachen.desktop.screen.Screen;
 import app.drachen.desktop.theme.Theme;
-import app.drachen.desktop.widget.Workspace;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.hangar.HangarException;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
-/** The windows of the program and the hangars behind them. Windows on one hangar see each other's changes. */
+/** The windows of the program and the desks behind them. Windows on one hangar share its desk. */
 final class Windows {
     private final Clock clock = Clock.systemUTC();
     private final Recents recents = new Recents(UserFolders.state());
     private final ErrorReports reports = new ErrorReports(UserFolders.state(), clock);
     private final WindowMemory memory = new WindowMemory(UserFolders.state().resolve("window.properties"));
     private final List<Open> open = new ArrayList<>();
-    private boolean telling;
 
-    private record Open(Stage stage, StackPane root, Workspace workspace, Background background, Hangar hangar) {}
+    private record Open(Stage stage, StackPane root, Session session) {}
 
-    /** Shows a hangar in a window. */
-    Scene show(Hangar hangar, Stage stage, OptionalLong aircraft) {
-        boolean first = open.stream().noneMatch(o -> o.hangar() == hangar);
-        Background background = new Background();
-        Workspace workspace = new Workspace(hangar, clock);
-        Shell shell = new Shell(
-                workspace,
-                background,
-                new Shell.Outside(
-                        new FxDialogs(() -> stage),
-                        another -> show(hangar, new Stage(), another),
-                        this::openFile,
-                        recents::list));
-        Open now = new Open(stage, (StackPane) shell.root(), workspace, background, hangar);
-        open.add(now);
-        workspace.listen(() -> tellOthers(now));
-        Scene scene = new Scene(shell.root(), 1280, 800);
+    /** A desk on a hangar, with the threads of this program. Reads the hangar: not for the interface thread. */
+    Desk desk(Hangar hangar) {
+        return new Desk(hangar, Screen.jobs(this::uncaught), Screen.LATER, clock);
+    }
+
+    /** Prepares the first window, before there is a hangar to show. */
+    void opening(Stage stage, Parent until) {
+        Scene scene = new Scene(until, 1280, 800);
         Theme.style(scene);
         stage.setScene(scene);
         stage.setMinWidth(960);
         stage.setMinHeight(640);
-        stage.setTitle("Drachen · " + hangar.file().getFileName());
+        stage.setTitle("Drachen");
         stage.getIcons().setAll(Theme.icons());
-        if (open.size() == 1) {
-            memory.restore(stage);
+        memory.restore(stage);
+    }
+
+    /** Shows a desk in a window. */
+    Scene show(Desk desk, Stage stage, OptionalLong aircraft) {
+        boolean first = open.stream().noneMatch(o -> o.session().desk() == desk);
+        Session session = new Session(desk);
+        Shell shell = new Shell(
+                session,
+                new Shell.Outside(
+                        new FxDialogs(() -> stage),
+                        another -> show(desk, new Stage(), another),
+                        this::openFile,
+                        recents::list));
+        Open now = new Open(stage, (StackPane) shell.root(), session);
+        open.add(now);
+        if (stage.getScene() == null) {
+            opening(stage, new StackPane());
         }
+        Scene scene = stage.getScene();
+        scene.setRoot(shell.root());
+        stage.setTitle("Drachen · " + desk.file().getFileName());
         stage.setOnCloseRequest(e -> {
             // while the window still stands: what is being typed is taken
             shell.leave();
             memory.keep(stage);
         });
         stage.setOnHidden(e -> close(now));
-        aircraft.ifPresent(workspace::open);
+        aircraft.ifPresent(session::openWhenRead);
         stage.show();
-        recents.add(hangar.file());
         if (first) {
-            copyOfTheDay(now);
+            desk.load(session::tell);
+            // written and copied beside the interface, once the window stands
+            Screen.beside(() -> recents.add(desk.file()));
+            desk.copyOfTheDay(session::tell);
         }
         return scene;
     }
 
-    /** The day's copy is made beside the interface, once the window stands. */
-    private void copyOfTheDay(Open now) {
-        now.background()
-                .start(
-                        running -> now.hangar().copyOfTheDay(LocalDate.now(clock)),
-                        share -> {},
-                        done -> {},
-                        e -> now.workspace().tell(e.getMessage()));
-    }
-
-    private void tellOthers(Open from) {
-        if (telling) {
-            return;
-        }
-        telling = true;
-        try {
-            open.stream().filter(o -> o != from && o.hangar() == from.hangar()).forEach(o -> o.workspace()
-                    .refresh());
-        } finally {
-            telling = false;
-        }
-    }
-
+    /** Opens a hangar in a window of its own; one that is open already is not opened twice. */
     private void openFile(Path file) {
         Path wanted = file.toAbsolutePath().normalize();
-        Optional<Hangar> already = open.stream()
-                .map(Open::hangar)
-                .filter(h -> h.file().toAbsolutePath().normalize().equals(wanted))
+        Optional<Desk> already = open.stream()
+                .map(o -> o.session().desk())
+                .filter(d -> d.file().toAbsolutePath().normalize().equals(wanted))
                 .findFirst();
-        try {
-            show(already.orElseGet(() -> Hangar.open(file)), new Stage(), OptionalLong.empty());
-        } catch (HangarException e) {
-            open.stream().findFirst().ifPresent(o -> o.workspace().tell(e.getMessage()));
+        if (already.isPresent()) {
+            show(already.get(), new Stage(), OptionalLong.empty());
+            return;
         }
+        Screen.beside(() -> {
+            try {
+                Desk desk = desk(Hangar.open(file));
+                Screen.soon(() -> show(desk, new Stage(), OptionalLong.empty()));
+            } catch (RuntimeException e) {
+                Screen.soon(() -> uncaught(e));
+            }
+        });
     }
 
     private void close(Open window) {
-        open.remove(window);
-        window.background().close();
-        if (open.stream().noneMatch(o -> o.hangar() == window.hangar())) {
-            window.hangar().close();
+        if (!open.remove(window)) {
+            return;
+        }
+        Desk desk = window.session().desk();
+        window.session().close();
+        if (open.stream().noneMatch(o -> o.session().desk() == desk)) {
+            desk.close();
         }
     }
 
-    /** An error nobody expected: told calmly, written down, nothing lost. */
+    /** An error nobody expected: told calmly, written down, nothing lost. What the hangar says is a sentence. */
     void uncaught(Throwable error) {
         Throwable root = error;
         while (root.getCause() != null && !(root instanceof HangarException)) {
             root = root.getCause();
         }
         if (root instanceof HangarException told) {
-            open.forEach(o -> o.workspace().tell(told.getMessage()));
+            open.forEach(o -> o.session().tell(told.getMessage()));
             return;
         }
         String report = reports.report(error);

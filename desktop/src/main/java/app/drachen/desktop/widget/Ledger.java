@@ -7,6 +7,7 @@ import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Working;
+import app.drachen.desk.Session;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -24,15 +25,15 @@ import javafx.scene.layout.VBox;
  * What stands between the aircraft and the next stage: findings with reason, working and action.
  */
 public final class Ledger extends VBox {
-    private final Workspace workspace;
+    private final Session session;
     private final Consumer<Remedy.GoTo> goTo;
     private final VBox items = new VBox();
     private final HBox buttons = new HBox(8);
 
-    /** A ledger on a workspace; going to a place is left to the shell. */
-    public Ledger(Workspace workspace, Consumer<Remedy.GoTo> goTo) {
+    /** A ledger on a session; going to a place is left to the shell. */
+    public Ledger(Session session, Consumer<Remedy.GoTo> goTo) {
         super(8);
-        this.workspace = workspace;
+        this.session = session;
         this.goTo = goTo;
         getStyleClass().add("ledger");
         setId("ledger");
@@ -47,9 +48,10 @@ public final class Ledger extends VBox {
         getChildren().addAll(scroll, buttons);
     }
 
-    /** Shows findings that a stage's rules made. */
-    public void show(Stage stage, List<Action> actions) {
-        List<Ruling> rulings = workspace.clearance().of(stage);
+    /** Shows the findings that the rules of the session's stage made. */
+    public void showStage(List<Action> actions) {
+        Stage stage = session.stage();
+        List<Ruling> rulings = session.clearance().of(stage);
         items.getChildren().setAll(head(heading(stage), summary(rulings)));
         for (Ruling ruling : rulings) {
             items.getChildren().add(item(ruling.finding(), ruling.remedies()));
@@ -73,7 +75,7 @@ public final class Ledger extends VBox {
     /** Adds a block of values under a heading; each shows its working. */
     public void addValues(String caption, List<Working> workings) {
         items.getChildren().add(caption(caption));
-        workings.forEach(w -> items.getChildren().add(new WorkingRow(w, workspace.units())));
+        workings.forEach(w -> items.getChildren().add(new WorkingRow(w, session.units())));
     }
 
     /** Adds a block of sentences under a heading. */
@@ -96,7 +98,7 @@ public final class Ledger extends VBox {
     }
 
     private String read(String sentence) {
-        return Quantity.read(sentence, workspace.units());
+        return Quantity.read(sentence, session.units());
     }
 
     private static Region caption(String text) {
@@ -148,7 +150,7 @@ public final class Ledger extends VBox {
         FlowPane links = new FlowPane(14, 2);
         if (!finding.workings().isEmpty()) {
             Hyperlink link = new Hyperlink("show working");
-            link.setOnAction(e -> WorkingPopover.show(link, finding.workings(), workspace.units()));
+            link.setOnAction(e -> WorkingPopover.show(link, finding.workings(), session.units()));
             links.getChildren().add(link);
         }
         if (finding.state() != State.GOOD) {
@@ -178,7 +180,7 @@ public final class Ledger extends VBox {
                 carryOut(remedies.get(0));
                 e.consume();
             } else if (e.getCode() == KeyCode.W && !finding.workings().isEmpty()) {
-                WorkingPopover.show(item, finding.workings(), workspace.units());
+                WorkingPopover.show(item, finding.workings(), session.units());
                 e.consume();
             }
         });
@@ -187,7 +189,7 @@ public final class Ledger extends VBox {
 
     private void carryOut(Remedy remedy) {
         if (remedy instanceof Remedy.Change change) {
-            workspace.edit(change.reason(), change.change());
+            session.edit(change.reason(), change.change());
         } else if (remedy instanceof Remedy.GoTo place) {
             goTo.accept(place);
         }
@@ -195,11 +197,11 @@ public final class Ledger extends VBox {
 
     /** Carries out the first remedy of the most urgent finding of the stage. */
     public void mendFirst() {
-        Optional<Ruling> first = workspace.clearance().of(workspace.stage()).stream()
+        Optional<Ruling> first = session.clearance().of(session.stage()).stream()
                 .filter(r -> r.finding().state() != State.GOOD && !r.remedies().isEmpty())
                 .findFirst();
         if (first.isEmpty()) {
-            workspace.tell("Nothing to mend here with one key.");
+            session.tell("Nothing to mend here with one key.");
         } else {
             carryOut(first.get().remedies().get(0));
         }

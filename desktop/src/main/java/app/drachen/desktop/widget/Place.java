@@ -9,7 +9,7 @@ public interface Place {
     /** What is shown. */
     Node node();
 
-    /** Brings the screen up to date with the workspace. */
+    /** Brings the screen up to date with the session. */
     void update();
 
     /** What can be done here by key. */
@@ -18,6 +18,11 @@ public interface Place {
     /** The two buttons below the ledger, the more important first; may be fewer. */
     default List<Action> ledgerActions() {
         return List.of();
+    }
+
+    /** Fills the ledger beside it: what the rules of the stage say, unless the place has more to tell. */
+    default void fill(Ledger ledger) {
+        ledger.showStage(ledgerActions());
     }
 
     /** Drawings and charts that can be kept as pictures. */

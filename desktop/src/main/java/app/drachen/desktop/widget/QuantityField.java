@@ -2,6 +2,7 @@ package app.drachen.desktop.widget;
 
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.desk.Session;
 import java.util.function.DoublePredicate;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -22,7 +23,7 @@ public final class QuantityField extends HBox {
     private final Quantity quantity;
     private final TextField text = new TextField();
     private final Label unit = Texts.label("", "soft");
-    private final Workspace.Notice notice;
+    private final Session.Notice notice;
     private final DoublePredicate take;
     private UnitSystem units = UnitSystem.METRIC;
     private double value = Double.NaN;
@@ -35,7 +36,7 @@ public final class QuantityField extends HBox {
      * @param notice told what is wrong with an entry
      * @param take receives an entry in SI; returns whether it was taken
      */
-    public QuantityField(String name, Quantity quantity, Workspace.Notice notice, DoublePredicate take) {
+    public QuantityField(String name, Quantity quantity, Session.Notice notice, DoublePredicate take) {
         super(6);
         this.quantity = quantity;
         this.notice = notice;

@@ -44,10 +44,10 @@ class LedgerAndFinderTest extends WindowTest {
         until(() -> Window.getWindows().size() == 1);
         act(() -> scene.getWindow().requestFocus());
         act(stop::requestFocus);
-        int before = ask(() -> workspace.revision().number());
+        int before = ask(() -> session.revision().number());
         press(KeyCode.ENTER);
-        assertEquals(before + 1, ask(() -> workspace.revision().number()));
-        assertEquals("Pack slid for balance", ask(() -> workspace.revision().reason()));
+        assertEquals(before + 1, ask(() -> session.revision().number()));
+        assertEquals("Pack slid for balance", ask(() -> session.revision().reason()));
         assertTrue(items().stream().anyMatch(i -> i.getAccessibleText().startsWith("good: CG lies in the window")));
         assertEquals(StageState.STALE, state(Stage.BUILD));
     }
@@ -82,10 +82,10 @@ class LedgerAndFinderTest extends WindowTest {
         act(() -> scene.getWindow().requestFocus());
         find("light mast");
         press(KeyCode.ENTER);
-        until(() -> workspace.stage() == Stage.MODES);
+        until(() -> session.stage() == Stage.MODES);
         find("tail servos");
         press(KeyCode.ENTER);
-        until(() -> workspace.stage() == Stage.BUILD);
+        until(() -> session.stage() == Stage.BUILD);
     }
 
     @Test
@@ -107,16 +107,16 @@ class LedgerAndFinderTest extends WindowTest {
         press(KeyCode.ESCAPE);
         until(() -> scene.lookup("#find") == null);
         // the letters went into the finder and not to the keys of the place
-        assertFalse(ask(() -> workspace.setup().controls().outputs().get(1).reversed()));
-        assertEquals(4, ask(() -> workspace.revision().number()));
+        assertFalse(ask(() -> session.setup().controls().outputs().get(1).reversed()));
+        assertEquals(4, ask(() -> session.revision().number()));
     }
 
     @Test
     void aircraftAreFoundFromTheShelf() throws Exception {
         find("see");
         press(KeyCode.ENTER);
-        until(() -> workspace.isOpen());
-        assertEquals("Seeschwalbe", ask(() -> workspace.setup().name()));
+        until(() -> session.isOpen());
+        assertEquals("Seeschwalbe", ask(() -> session.setup().name()));
         assertEquals("local flights, Level", clearance());
         assertTrue(ask(() -> ((Label) scene.lookup("#clearance-why")).getText()).contains("yours to check"));
     }

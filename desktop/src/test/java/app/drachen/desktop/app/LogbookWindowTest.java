@@ -149,12 +149,15 @@ class LogbookWindowTest extends WindowTest {
     void aFlownFlightIsEvidenceAndARehearsedOneIsNot() throws Exception {
         int proofs = hangar.proofs(idOf("Seeschwalbe")).size();
         long id = idOf("Seeschwalbe");
-        int rehearsed = hangar.logbook()
-                .add(
-                        id,
+        var log1 = hangar.logbook().packed(id, 1).orElseThrow();
+        act(() -> session.aircraft()
+                .keep(
                         new FlightRecord(0, 2, 5, true, "hold", "Landed."),
-                        hangar.logbook().log(id, 1).orElseThrow())
-                .number();
+                        log1,
+                        Optional.empty(),
+                        f -> {},
+                        session::tell));
+        int rehearsed = last().number();
         act(() -> shell.openFlight(rehearsed));
         press(KeyCode.F);
         until(() -> notice().contains("really flown"));
@@ -178,13 +181,13 @@ class LogbookWindowTest extends WindowTest {
     @Test
     void aFlightIsWrittenAsATrackOnceHomeIsKnown() throws Exception {
         until(() -> scene.lookup("#ledger").lookupAll(".item").size() > 2);
-        act(() -> workspace.enterHome(""));
+        act(() -> session.enterHome(""));
         Path kml = folder.resolve("spur.kml");
         dialogs.toSave.push(kml);
         press(KeyCode.W);
         until(() -> notice().contains("where home is"));
         assertFalse(Files.exists(kml));
-        act(() -> workspace.enterHome("54.312, 8.087"));
+        act(() -> session.enterHome("54.312, 8.087"));
         dialogs.toSave.push(kml);
         press(KeyCode.W);
         until(() -> Files.exists(kml));

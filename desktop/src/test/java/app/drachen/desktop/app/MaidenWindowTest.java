@@ -62,14 +62,14 @@ class MaidenWindowTest extends WindowTest {
         open("Seeschwalbe", Stage.MAIDEN);
         focus();
         press(KeyCode.X);
-        int proofs = ask(() -> workspace.situation().proofs().size());
+        int proofs = ask(() -> session.situation().proofs().size());
         press(KeyCode.END);
         until(() -> said().contains("Enter reads"));
-        until(() -> hangar.logbook().flights(workspace.aircraft()).stream()
+        until(() -> hangar.logbook().flights(session.aircraft().id()).stream()
                 .anyMatch(f -> f.outcome().startsWith("With a mistake on purpose: ")));
-        assertEquals(proofs, ask(() -> workspace.situation().proofs().size()));
+        assertEquals(proofs, ask(() -> session.situation().proofs().size()));
         assertTrue(ask(() ->
-                workspace.situation().proof(ProofKind.REHEARSAL).orElseThrow().passed()));
+                session.situation().proof(ProofKind.REHEARSAL).orElseThrow().passed()));
     }
 
     @Test
@@ -100,16 +100,16 @@ class MaidenWindowTest extends WindowTest {
         press(KeyCode.C);
         press(KeyCode.C);
         press(KeyCode.C);
-        Gains before = ask(() -> workspace.setup().gains());
+        Gains before = ask(() -> session.setup().gains());
         press(KeyCode.END);
         until(() -> said().contains("T takes over"));
-        assertEquals(before, ask(() -> workspace.setup().gains()));
+        assertEquals(before, ask(() -> session.setup().gains()));
         press(KeyCode.T);
-        Gains after = ask(() -> workspace.setup().gains());
+        Gains after = ask(() -> session.setup().gains());
         assertNotEquals(before.roll(), after.roll());
         assertEquals(before.heightGain(), after.heightGain());
         press(KeyCode.CONTROL, KeyCode.Z);
-        assertEquals(before, ask(() -> workspace.setup().gains()));
+        assertEquals(before, ask(() -> session.setup().gains()));
         assertFalse(said().isEmpty());
     }
 

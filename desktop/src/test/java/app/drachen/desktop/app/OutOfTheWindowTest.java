@@ -50,7 +50,7 @@ class OutOfTheWindowTest extends WindowTest {
             assertTrue(text.contains("Local rules and licensed practice come first"), text);
             if (title.equals("Balance")) {
                 String mass =
-                        Quantity.MASS.text(workspace.setup().massProperties().mass(), workspace.units());
+                        Quantity.MASS.text(session.setup().massProperties().mass(), session.units());
                 assertTrue(text.contains(mass.replaceAll("\\s+", " ")), mass + " is missing in " + text);
             }
         }
@@ -119,7 +119,7 @@ class OutOfTheWindowTest extends WindowTest {
         dialogs.toSave.push(json);
         press(KeyCode.CONTROL, KeyCode.E);
         until(() -> Files.exists(json));
-        assertEquals(ask(() -> workspace.setup()), SetupJson.read(json));
+        assertEquals(ask(() -> session.setup()), SetupJson.read(json));
         press(KeyCode.CONTROL, KeyCode.H);
         until(() -> scene.lookup("#hangar") != null);
         Path bad = folder.resolve("other.json");
@@ -127,7 +127,7 @@ class OutOfTheWindowTest extends WindowTest {
         dialogs.toOpen.push(List.of(json, bad));
         press(KeyCode.I);
         until(() -> hangar.aircraft().size() == 4);
-        assertTrue(notice().startsWith("other.json") && notice().contains("no Drachen set-up"), notice());
+        assertTrue(notice().contains("other.json") && notice().contains("no Drachen set-up"), notice());
     }
 
     @Test

@@ -12,6 +12,9 @@ import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageState;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.SelectorKind;
+import app.drachen.desk.Desk;
+import app.drachen.desk.Session;
+import app.drachen.desktop.screen.Screen;
 import app.drachen.files.hangar.Hangar;
 import java.util.List;
 import javafx.geometry.Point2D;
@@ -48,20 +51,20 @@ class ScreensTest extends WindowTest {
         Node drawing = node("build-drawing");
         until(() -> drawing.getLayoutBounds().getWidth() > 200);
         double before =
-                ask(() -> workspace.setup().packPart().orElseThrow().position().aft());
-        int revision = ask(() -> workspace.revision().number());
+                ask(() -> session.setup().packPart().orElseThrow().position().aft());
+        int revision = ask(() -> session.revision().number());
         // find the pack: the drawing is centred, the pack lies on the middle line
         Point2D pack = packOnScreen(drawing);
         robot.drag(pack, MouseButton.PRIMARY).dropTo(pack.getX(), pack.getY() - 15);
         WaitForAsyncUtils.waitForFxEvents();
         double after =
-                ask(() -> workspace.setup().packPart().orElseThrow().position().aft());
+                ask(() -> session.setup().packPart().orElseThrow().position().aft());
         assertTrue(after < before - 0.01, before + " → " + after);
-        assertEquals(revision + 1, ask(() -> workspace.revision().number()), "one drag, one revision");
+        assertEquals(revision + 1, ask(() -> session.revision().number()), "one drag, one revision");
         press(KeyCode.CONTROL, KeyCode.Z);
         assertEquals(
                 before,
-                ask(() -> workspace.setup().packPart().orElseThrow().position().aft()));
+                ask(() -> session.setup().packPart().orElseThrow().position().aft()));
     }
 
     /** Goes down the middle line until a press chooses the pack. */
@@ -110,7 +113,7 @@ class ScreensTest extends WindowTest {
         type("field-rear-reading", "597 g");
         assertEquals("field-rear-reading", ask(() -> scene.getFocusOwner().getId()));
         act(() -> ((ButtonBase) scene.lookup("#keep-weighing")).fire());
-        var proof = ask(() -> workspace.situation().proof(ProofKind.WEIGHING).orElseThrow());
+        var proof = ask(() -> session.situation().proof(ProofKind.WEIGHING).orElseThrow());
         assertEquals(1.197, proof.values().get("mass"), 1e-9);
         assertEquals(Evidence.REAL, proof.evidence());
         press(KeyCode.ESCAPE);
@@ -119,12 +122,12 @@ class ScreensTest extends WindowTest {
     @Test
     void partsComeAndGoAndTailsChangeInPlace() throws Exception {
         open("Strandläufer", Stage.BUILD);
-        int parts = ask(() -> workspace.setup().parts().size());
+        int parts = ask(() -> session.setup().parts().size());
         press(KeyCode.INSERT);
-        assertEquals(parts + 1, ask(() -> workspace.setup().parts().size()));
+        assertEquals(parts + 1, ask(() -> session.setup().parts().size()));
         act(() -> scene.lookup("#build-drawing").requestFocus());
         press(KeyCode.DELETE);
-        assertEquals(parts, ask(() -> workspace.setup().parts().size()));
+        assertEquals(parts, ask(() -> session.setup().parts().size()));
         // the tail is chosen on the drawing and changed in its list
         for (int i = 0; i < 30 && !texts("inspector").contains("Tail"); i++) {
             press(KeyCode.COMMA);
@@ -135,14 +138,14 @@ class ScreensTest extends WindowTest {
                     (ComboBox<Object>) scene.lookup("#inspector").lookup(".combo-box");
             kind.setValue(kind.getItems().get(0));
         });
-        assertTrue(ask(() -> workspace.setup().airframe().tail() instanceof Tail.Conventional));
+        assertTrue(ask(() -> session.setup().airframe().tail() instanceof Tail.Conventional));
         assertEquals(StageState.STOPPED, state(Stage.THROWS), "the outputs are still a V-tail's");
-        act(() -> workspace.go(Stage.THROWS));
+        act(() -> session.go(Stage.THROWS));
         press(KeyCode.CONTROL, KeyCode.ENTER);
         assertEquals(StageState.PROVEN, state(Stage.THROWS), "and are made anew by one key");
         press(KeyCode.CONTROL, KeyCode.Z);
         press(KeyCode.CONTROL, KeyCode.Z);
-        assertTrue(ask(() -> workspace.setup().airframe().tail() instanceof Tail.Vee));
+        assertTrue(ask(() -> session.setup().airframe().tail() instanceof Tail.Vee));
     }
 
     @Test
@@ -163,20 +166,17 @@ class ScreensTest extends WindowTest {
         assertTrue(ask(() -> behind.getAccessibleText().contains("Rudder as wanted")));
         type("field-elevator-pitch-share", "80");
         assertEquals(
-                0.8,
-                ask(() -> workspace.setup().controls().outputs().get(2).mix().pitch()),
-                1e-9);
+                0.8, ask(() -> session.setup().controls().outputs().get(2).mix().pitch()), 1e-9);
         assertEquals(StageState.STOPPED, state(Stage.THROWS), "a positive pitch share lowers the elevator");
         assertTrue(ask(() -> find(scene.lookup("#throws"), "Left aileron as wanted")) != null);
         press(KeyCode.CONTROL, KeyCode.ENTER);
         assertEquals(
                 -0.8,
-                ask(() -> workspace.setup().controls().outputs().get(2).mix().pitch()),
+                ask(() -> session.setup().controls().outputs().get(2).mix().pitch()),
                 1e-9);
         type("field-elevator-centre", "9999");
         assertTrue(notice().contains("centre"), notice());
-        assertEquals(
-                1500, ask(() -> workspace.setup().controls().outputs().get(2).centreMicros()), 1e-9);
+        assertEquals(1500, ask(() -> session.setup().controls().outputs().get(2).centreMicros()), 1e-9);
     }
 
     private static Node find(Node root, String accessible) {
@@ -197,17 +197,17 @@ class ScreensTest extends WindowTest {
     @Test
     void modesAreChosenDraggedAndSolved() throws Exception {
         open("Strandläufer", Stage.MODES);
-        double height = ask(() -> workspace.setup().modes().home().height());
+        double height = ask(() -> session.setup().modes().home().height());
         act(() -> scene.lookup("#modes").requestFocus());
         press(KeyCode.C);
-        assertTrue(ask(() -> workspace.setup().modes().home().climbFirst()));
+        assertTrue(ask(() -> session.setup().modes().home().climbFirst()));
         press(KeyCode.EQUALS);
-        assertEquals(height + 5, ask(() -> workspace.setup().modes().home().height()));
+        assertEquals(height + 5, ask(() -> session.setup().modes().home().height()));
         press(KeyCode.UP);
         assertEquals(
-                40, Math.toDegrees(ask(() -> workspace.setup().modes().limits().bank())), 1e-9);
+                40, Math.toDegrees(ask(() -> session.setup().modes().limits().bank())), 1e-9);
         type("field-bands", "800 Manual 1300 Level 1700 Home 2200");
-        assertEquals(3, ask(() -> workspace.setup().modes().selector().bands().size()));
+        assertEquals(3, ask(() -> session.setup().modes().selector().bands().size()));
         assertEquals(StageState.STOPPED, state(Stage.MODES), "six positions do not fit three modes");
         type("field-bands", "800 Manual 1300 Looping 1700");
         assertTrue(notice().contains("Looping"), notice());
@@ -215,19 +215,18 @@ class ScreensTest extends WindowTest {
                 .getSelectionModel()
                 .select(1));
         assertEquals(
-                SelectorKind.THREE,
-                ask(() -> workspace.setup().modes().selector().kind()));
-        assertTrue(ask(() -> workspace.setup().modes().selector().givesWhatIsWanted()));
+                SelectorKind.THREE, ask(() -> session.setup().modes().selector().kind()));
+        assertTrue(ask(() -> session.setup().modes().selector().givesWhatIsWanted()));
         act(() -> ((ComboBox<?>) scene.lookup("#selector-kind"))
                 .getSelectionModel()
                 .select(0));
         assertEquals(
                 List.of(FlightMode.MANUAL, FlightMode.HOME),
-                ask(() -> workspace.setup().modes().selector().wanted()));
+                ask(() -> session.setup().modes().selector().wanted()));
         Node way = ask(() -> find(scene.lookup("#modes"), "Way home"));
         robot.drag(onScreen(way, 0.4, 0.5), MouseButton.PRIMARY).dropTo(onScreen(way, 0.4, 0.4));
         WaitForAsyncUtils.waitForFxEvents();
-        assertNotEquals(height + 5, ask(() -> workspace.setup().modes().home().height()));
+        assertNotEquals(height + 5, ask(() -> session.setup().modes().home().height()));
     }
 
     @Test
@@ -235,10 +234,10 @@ class ScreensTest extends WindowTest {
         open("Seeschwalbe", Stage.BENCH);
         act(() -> scene.lookup("#bench").requestFocus());
         press(KeyCode.X);
-        int proofs = ask(() -> workspace.situation().proofs().size());
+        int proofs = ask(() -> session.situation().proofs().size());
         press(KeyCode.H);
         press(KeyCode.SPACE);
-        assertEquals(proofs, ask(() -> workspace.situation().proofs().size()), "practice is no evidence");
+        assertEquals(proofs, ask(() -> session.situation().proofs().size()), "practice is no evidence");
         press(KeyCode.V);
         assertTrue(notice().startsWith("It hid: "), notice());
         press(KeyCode.T);
@@ -279,10 +278,11 @@ class ScreensTest extends WindowTest {
         press(KeyCode.DIGIT1);
         press(KeyCode.B);
         assertEquals(held, ask(() -> ((Label) scene.lookup("#clock")).getText()), "time stands while it is held");
-        int flights = ask(() -> hangar.logbook().flights(workspace.aircraft()).size());
+        int flights =
+                ask(() -> hangar.logbook().flights(session.aircraft().id()).size());
         press(KeyCode.END);
         until(() -> ((Label) scene.lookup("#rehearsal-state")).getText().contains("debrief"));
-        until(() -> hangar.logbook().flights(workspace.aircraft()).size() == flights + 1);
+        until(() -> hangar.logbook().flights(session.aircraft().id()).size() == flights + 1);
         until(() -> {
             robot.push(KeyCode.ENTER);
             return scene.lookup("#debrief") != null;
@@ -308,7 +308,7 @@ class ScreensTest extends WindowTest {
         assertTrue(imperial.stream().anyMatch(t -> t.endsWith("in²")), imperial.toString());
         assertTrue(imperial.stream().noneMatch(t -> t.matches(".*\\d\u00a0(mm|dm²|g|m/s)")), imperial.toString());
         for (Stage stage : List.of(Stage.BUILD, Stage.THROWS, Stage.MODES, Stage.BENCH, Stage.MAIDEN)) {
-            act(() -> workspace.go(stage));
+            act(() -> session.go(stage));
             List<String> shown = ask(() -> scene.getRoot().lookupAll(".label").stream()
                     .map(n -> ((Label) n).getText() == null ? "" : ((Label) n).getText())
                     .toList());
@@ -339,12 +339,14 @@ class ScreensTest extends WindowTest {
     @Test
     void anEmptyHangarTeachesTheFirstStep() throws Exception {
         var empty = folder.resolve("empty.drachen");
-        try (Hangar none = Hangar.open(empty)) {
+        try (Desk none =
+                new Desk(Hangar.open(empty), Screen.jobs(unforeseen::add), Screen.LATER, java.time.Clock.systemUTC())) {
             act(() -> {
-                var shell = new Shell(
-                        new app.drachen.desktop.widget.Workspace(none, java.time.Clock.systemUTC()), background);
-                scene.setRoot(shell.root());
+                var session = new Session(none);
+                scene.setRoot(new Shell(session).root());
+                none.load(session::tell);
             });
+            until(() -> none.loaded());
             assertTrue(texts("hangar").stream().anyMatch(t -> t.startsWith("No aircraft yet.")));
             press(KeyCode.ENTER);
             press(KeyCode.RIGHT);

@@ -6,12 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import app.drachen.core.clearance.Clearance;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.draft.NewAircraft;
-import app.drachen.desktop.background.Background;
-import app.drachen.desktop.widget.Workspace;
+import app.drachen.desk.Session;
 import app.drachen.files.hangar.Hangar;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.util.List;
 import java.util.OptionalLong;
 import javafx.scene.Scene;
@@ -40,7 +38,7 @@ class ShelfWindowTest extends WindowTest {
             open("Kiebitz " + before, Stage.BUILD);
             until(() -> scene.lookup("#build") != null);
             // a draft can be judged at once, and is not cleared to fly
-            Clearance clearance = ask(() -> workspace.clearance());
+            Clearance clearance = ask(() -> session.clearance());
             assertTrue(clearance.next().isPresent(), kind + ": " + clearance.sentence());
             press(KeyCode.CONTROL, KeyCode.H);
             until(() -> scene.lookup("#hangar") != null);
@@ -55,7 +53,7 @@ class ShelfWindowTest extends WindowTest {
         assertEquals("Rochen copy", copy);
         open(copy, Stage.BUILD);
         until(() -> scene.lookup("#build") != null);
-        assertEquals(1, ask(() -> workspace.revision().number()));
+        assertEquals(1, ask(() -> session.revision().number()));
         assertEquals(0, hangar.proofs(idOf(copy)).size(), "proofs are not copied: it is another airframe");
         press(KeyCode.CONTROL, KeyCode.H);
         until(() -> scene.lookup("#hangar") != null);
@@ -127,10 +125,10 @@ class ShelfWindowTest extends WindowTest {
         Path log = folder.resolve("x.csv");
         Files.writeString(log, "t [s],height [m]\n0,1\n1,2\n");
         Drops drops = new Drops(
-                workspace,
+                session,
                 scene.getRoot(),
-                new app.drachen.desktop.stage.hangar.HangarView(workspace, dialogs),
-                shell::readLogs,
+                new app.drachen.desktop.stage.hangar.HangarView(session, dialogs),
+                shell::take,
                 openedHangars::add);
         act(() -> drops.take(List.of(json, folder.resolve("h.drachen"), log)));
         until(() -> names().size() == 4);
@@ -147,21 +145,19 @@ class ShelfWindowTest extends WindowTest {
         assertEquals(List.of(OptionalLong.of(idOf("Rochen"))), windows);
         open("Seeschwalbe", Stage.BUILD);
         javafx.stage.Stage second = FxToolkit.registerStage(javafx.stage.Stage::new);
-        Background other = new Background();
-        Workspace[] theirs = new Workspace[1];
+        Session[] theirs = new Session[1];
         act(() -> {
-            theirs[0] = new Workspace(hangar, Clock.systemUTC());
-            workspace.listen(() -> theirs[0].refresh());
-            second.setScene(new Scene(new Shell(theirs[0], other).root(), 1000, 700));
+            theirs[0] = new Session(desk);
+            second.setScene(new Scene(new Shell(theirs[0]).root(), 1000, 700));
             second.show();
             theirs[0].open(idOf("Seeschwalbe"));
         });
         double mass = ask(() -> theirs[0].setup().massProperties().mass());
-        act(() -> workspace.edit("a heavier pack", setup -> setup.withPart("pack", p -> p.withMass(p.mass() + 0.1))));
+        act(() -> session.edit("a heavier pack", setup -> setup.withPart("pack", p -> p.withMass(p.mass() + 0.1))));
         assertEquals(mass + 0.1, ask(() -> theirs[0].setup().massProperties().mass()), 1e-9);
         assertEquals(
-                ask(() -> workspace.revision().number()),
+                ask(() -> session.revision().number()),
                 ask(() -> theirs[0].revision().number()));
-        act(() -> other.close());
+        act(() -> theirs[0].close());
     }
 }

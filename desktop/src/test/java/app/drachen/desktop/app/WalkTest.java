@@ -22,23 +22,23 @@ class WalkTest extends WindowTest {
         // the shelf: Rochen stands first and may not fly
         assertTrue(node("hangar") != null && node("card-2") != null, "three aircraft on the shelf");
         press(KeyCode.ENTER);
-        until(() -> workspace.isOpen() && scene.lookup("#throws") != null);
-        assertEquals("Rochen", ask(() -> workspace.setup().name()));
+        until(() -> session.isOpen() && scene.lookup("#throws") != null);
+        assertEquals("Rochen", ask(() -> session.setup().name()));
         assertEquals("bench power, prop off", clearance());
         assertEquals(StageState.STOPPED, state(Stage.THROWS));
         // Throws: choose the right elevon, turn it round, carry the trims
         press(KeyCode.D);
         press(KeyCode.PERIOD);
         press(KeyCode.R);
-        assertTrue(ask(() -> workspace.setup().controls().outputs().get(1).reversed()));
+        assertTrue(ask(() -> session.setup().controls().outputs().get(1).reversed()));
         press(KeyCode.T);
-        assertEquals(0.0, ask(() -> workspace.setup().controls().trims().largest()));
+        assertEquals(0.0, ask(() -> session.setup().controls().trims().largest()));
         assertEquals(StageState.PROVEN, state(Stage.THROWS));
         // Modes: the widest margin
         press(KeyCode.CONTROL, KeyCode.RIGHT);
         assertEquals(StageState.STOPPED, state(Stage.MODES));
         press(KeyCode.S);
-        assertEquals(0.82, ask(() -> workspace.setup().modes().selector().weight()), 0.03);
+        assertEquals(0.82, ask(() -> session.setup().modes().selector().weight()), 0.03);
         // Bench: propeller off, then both checks on the stand-in board
         press(KeyCode.CONTROL, KeyCode.RIGHT);
         press(KeyCode.CONTROL, KeyCode.RIGHT);
@@ -56,11 +56,10 @@ class WalkTest extends WindowTest {
         assertEquals(StageState.STOPPED, state(Stage.MAIDEN));
         type("field-wind", "2");
         type("field-gusts", "3");
-        assertEquals(2.0, ask(() -> workspace.field().orElseThrow().wind()));
+        assertEquals(2.0, ask(() -> session.field().orElseThrow().wind()));
         fly();
         assertFalse(
-                ask(() -> workspace
-                        .situation()
+                ask(() -> session.situation()
                         .proof(ProofKind.REHEARSAL)
                         .orElseThrow()
                         .passed()),
@@ -70,16 +69,16 @@ class WalkTest extends WindowTest {
         until(() -> scene.lookup("#debrief") != null);
         assertTrue(ask(() -> scene.lookup("#trims").lookupAll(".label").stream()
                 .anyMatch(n -> ((Label) n).getText().contains("makes stale: rehearsal of the first flight"))));
-        int before = ask(() -> workspace.revision().number());
+        int before = ask(() -> session.revision().number());
         press(KeyCode.A);
-        assertEquals(before + 1, ask(() -> workspace.revision().number()));
+        assertEquals(before + 1, ask(() -> session.revision().number()));
         assertEquals(StageState.PROVEN, state(Stage.BENCH), "the senses stay proven");
         press(KeyCode.ESCAPE);
         until(() -> scene.lookup("#maiden") != null);
         // again, and the sentence at the kite changes
         fly();
         assertTrue(ask(() ->
-                workspace.situation().proof(ProofKind.REHEARSAL).orElseThrow().passed()));
+                session.situation().proof(ProofKind.REHEARSAL).orElseThrow().passed()));
         assertEquals("first flight, Manual", clearance());
         // undo makes the old state of things come back, redo the new one
         press(KeyCode.CONTROL, KeyCode.Z);
@@ -93,10 +92,10 @@ class WalkTest extends WindowTest {
     }
 
     private void fly() throws Exception {
-        int proofs = ask(() -> workspace.situation().proofs().size());
+        int proofs = ask(() -> session.situation().proofs().size());
         WaitForAsyncUtils.asyncFx(() -> scene.lookup("#maiden").requestFocus()).get();
         press(KeyCode.END);
-        until(() -> workspace.situation().proofs().size() > proofs);
+        until(() -> session.situation().proofs().size() > proofs);
     }
 
     @Test
@@ -104,15 +103,15 @@ class WalkTest extends WindowTest {
         press(KeyCode.RIGHT);
         press(KeyCode.ENTER);
         until(() -> scene.lookup("#build") != null);
-        int before = ask(() -> workspace.revision().number());
+        int before = ask(() -> session.revision().number());
         type("field-mass", "heavy");
-        assertEquals(before, ask(() -> workspace.revision().number()));
+        assertEquals(before, ask(() -> session.revision().number()));
         assertTrue(ask(() -> scene.lookup("#notice").isVisible()));
         type("field-mass", "-5");
-        assertEquals(before, ask(() -> workspace.revision().number()));
+        assertEquals(before, ask(() -> session.revision().number()));
         type("field-mass", "0.25 kg");
-        assertEquals(before + 1, ask(() -> workspace.revision().number()));
-        assertEquals(0.25, ask(() -> workspace.setup().packPart().orElseThrow().mass()));
+        assertEquals(before + 1, ask(() -> session.revision().number()));
+        assertEquals(0.25, ask(() -> session.setup().packPart().orElseThrow().mass()));
         assertEquals("field-mass", ask(() -> scene.getFocusOwner().getId()), "the keyboard stays where it was");
     }
 
@@ -123,20 +122,20 @@ class WalkTest extends WindowTest {
         until(() -> scene.lookup("#build") != null
                 && scene.lookup("#build-drawing").getBoundsInLocal().getWidth() > 100);
         double aft =
-                ask(() -> workspace.setup().packPart().orElseThrow().position().aft());
-        int before = ask(() -> workspace.revision().number());
+                ask(() -> session.setup().packPart().orElseThrow().position().aft());
+        int before = ask(() -> session.revision().number());
         // a slow machine's keys come late: the run is ended by the test, not by its clock
         BuildDrawing drawing = (BuildDrawing) node("build-drawing");
         act(() -> drawing.restFor(Duration.hours(1)));
         for (int i = 0; i < 4; i++) {
             press(KeyCode.SHIFT, KeyCode.UP);
         }
-        assertEquals(before, ask(() -> workspace.revision().number()), "the run is not over");
+        assertEquals(before, ask(() -> session.revision().number()), "the run is not over");
         act(() -> drawing.restFor(Duration.millis(1)));
-        until(() -> workspace.revision().number() == before + 1);
+        until(() -> session.revision().number() == before + 1);
         assertEquals(
                 aft - 0.04,
-                ask(() -> workspace.setup().packPart().orElseThrow().position().aft()),
+                ask(() -> session.setup().packPart().orElseThrow().position().aft()),
                 1e-9);
         press(KeyCode.CONTROL, KeyCode.ENTER);
         assertEquals(StageState.STALE, state(Stage.BUILD), "slid into the window, the weighing is still the old one");
@@ -147,7 +146,7 @@ class WalkTest extends WindowTest {
     @Test
     void keysFindAndUnits() throws Exception {
         press(KeyCode.ENTER);
-        until(() -> workspace.isOpen());
+        until(() -> session.isOpen());
         press(KeyCode.F1);
         until(() -> scene.lookup("#keys") != null);
         press(KeyCode.ESCAPE);
@@ -157,12 +156,12 @@ class WalkTest extends WindowTest {
         robot.write("bench", 0);
         WaitForAsyncUtils.waitForFxEvents();
         press(KeyCode.ENTER);
-        until(() -> workspace.stage() == Stage.BENCH);
+        until(() -> session.stage() == Stage.BENCH);
         press(KeyCode.CONTROL, KeyCode.U);
-        assertEquals(UnitSystem.IMPERIAL, ask(() -> workspace.units()));
+        assertEquals(UnitSystem.IMPERIAL, ask(() -> session.units()));
         press(KeyCode.CONTROL, KeyCode.LEFT);
         until(() -> scene.lookup("#later") != null);
-        assertEquals(Stage.SIGNALS, ask(() -> workspace.stage()));
+        assertEquals(Stage.SIGNALS, ask(() -> session.stage()));
         press(KeyCode.CONTROL, KeyCode.H);
         until(() -> scene.lookup("#hangar") != null);
     }
@@ -170,7 +169,7 @@ class WalkTest extends WindowTest {
     @Test
     void theLineCanBeReadAloudAndWalkedByArrows() throws Exception {
         press(KeyCode.ENTER);
-        until(() -> workspace.isOpen());
+        until(() -> session.isOpen());
         assertEquals("Throws, stopped", ask(() -> scene.lookup("#bow-throws").getAccessibleText()));
         assertEquals("Build, proven", ask(() -> scene.lookup("#bow-build").getAccessibleText()));
         WaitForAsyncUtils.asyncFx(() -> scene.lookup("#bow-throws").requestFocus())
@@ -178,6 +177,6 @@ class WalkTest extends WindowTest {
         press(KeyCode.RIGHT);
         assertEquals("bow-modes", ask(() -> scene.getFocusOwner().getId()));
         press(KeyCode.ENTER);
-        until(() -> workspace.stage() == Stage.MODES);
+        until(() -> session.stage() == Stage.MODES);
     }
 }

@@ -1,11 +1,14 @@
 package app.drachen.desktop.app;
 
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageState;
-import app.drachen.desktop.background.Background;
+import app.drachen.desk.Desk;
+import app.drachen.desk.Session;
+import app.drachen.desktop.screen.Screen;
 import app.drachen.desktop.theme.Theme;
 import app.drachen.desktop.widget.Dialogs;
-import app.drachen.desktop.widget.Workspace;
 import app.drachen.files.demo.DemoHangar;
 import app.drachen.files.hangar.Hangar;
 import java.nio.file.Files;
@@ -15,12 +18,16 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
@@ -41,8 +48,10 @@ abstract class WindowTest {
     final FxRobot robot = new FxRobot();
     Path folder;
     Hangar hangar;
-    Background background;
-    Workspace workspace;
+    Desk desk;
+    Session session;
+    private final List<String> looks = new CopyOnWriteArrayList<>();
+    final List<Throwable> unforeseen = new CopyOnWriteArrayList<>();
     Scene scene;
     Shell shell;
     final Answers dialogs = new Answers();
@@ -87,14 +96,17 @@ abstract class WindowTest {
         Path file = folder.resolve("demo.drachen");
         Files.copy(template(), file);
         hangar = Hangar.open(file);
+        hangar.watch(WindowTest.this::looked);
         javafx.stage.Stage window = FxToolkit.registerPrimaryStage();
         FxToolkit.setupFixture(() -> {
-            background = new Background();
-            workspace = new Workspace(hangar, Clock.fixed(Instant.ofEpochSecond(NOW), ZoneOffset.UTC));
+            desk = new Desk(
+                    hangar,
+                    Screen.jobs(unforeseen::add),
+                    Screen.LATER,
+                    Clock.fixed(Instant.ofEpochSecond(NOW), ZoneOffset.UTC));
+            session = new Session(desk);
             shell = new Shell(
-                    workspace,
-                    background,
-                    new Shell.Outside(dialogs, windows::add, openedHangars::add, () -> List.of(file)));
+                    session, new Shell.Outside(dialogs, windows::add, openedHangars::add, () -> List.of(file)));
             scene = new Scene(shell.root(), 1280, 800);
             Theme.style(scene);
             window.setScene(scene);
@@ -103,16 +115,34 @@ abstract class WindowTest {
             window.requestFocus();
         });
         until(window::isFocused);
+        act(() -> desk.load(session::tell));
+        until(() -> desk.loaded());
+        settle();
+    }
+
+    /** The interface thread may not wait for a disk; what a test looks up itself does not count. */
+    private void looked() {
+        if (Platform.isFxApplicationThread()) {
+            List<String> ours = Arrays.stream(Thread.currentThread().getStackTrace())
+                    .map(StackTraceElement::toString)
+                    .filter(f -> f.contains("app.drachen.desk"))
+                    .toList();
+            if (ours.stream().noneMatch(f -> f.contains("Test"))) {
+                looks.add(String.join(" < ", ours));
+            }
+        }
     }
 
     @AfterEach
     void close() throws Exception {
         FxToolkit.setupFixture(() -> {
             shell.leave();
-            background.close();
+            session.close();
+            desk.close();
         });
         FxToolkit.cleanupStages();
-        hangar.close();
+        assertEquals(List.of(), unforeseen, "errors that nobody foresaw");
+        assertEquals(List.of(), looks, "the interface thread looked at the hangar's file");
         try (var files = Files.walk(folder)) {
             files.sorted(java.util.Comparator.reverseOrder())
                     .forEach(p -> p.toFile().delete());
@@ -125,9 +155,15 @@ abstract class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    void press(KeyCode... codes) {
+    void press(KeyCode... codes) throws Exception {
         robot.push(codes);
+        settle();
+    }
+
+    /** Until what was asked for is on disk and shown; a flight or a log may still be on its way. */
+    void settle() throws Exception {
         WaitForAsyncUtils.waitForFxEvents();
+        until(() -> desk.saved());
     }
 
     <T> T ask(Callable<T> question) throws Exception {
@@ -136,7 +172,7 @@ abstract class WindowTest {
 
     void act(Runnable task) throws Exception {
         WaitForAsyncUtils.asyncFx(task).get();
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** Types into the finder and takes the first hit. */
@@ -165,7 +201,7 @@ abstract class WindowTest {
     }
 
     StageState state(Stage stage) throws Exception {
-        return ask(() -> workspace.clearance().stages().get(stage));
+        return ask(() -> session.clearance().stages().get(stage));
     }
 
     String clearance() throws Exception {
@@ -176,20 +212,18 @@ abstract class WindowTest {
         return ask(() -> scene.lookup("#notice").isVisible()
                 ? scene.lookup("#notice").lookupAll(".label").stream()
                         .map(n -> ((Label) n).getText())
-                        .findFirst()
-                        .orElse("")
+                        .collect(Collectors.joining("\n"))
                 : "");
     }
 
     /** Opens an aircraft at a stage. */
     void open(String name, Stage stage) throws Exception {
         act(() -> {
-            workspace.open(hangar.aircraft().stream()
+            session.open(desk.shelf().stream()
                     .filter(a -> a.name().equals(name))
                     .findFirst()
-                    .orElseThrow()
-                    .id());
-            workspace.go(stage);
+                    .orElseThrow());
+            session.go(stage);
         });
         act(() -> scene.getRoot().layout());
     }

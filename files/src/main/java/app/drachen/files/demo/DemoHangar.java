@@ -18,6 +18,7 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
+import app.drachen.core.working.Progress;
 import app.drachen.files.hangar.FlightRecord;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.json.SetupJson;
@@ -29,13 +30,17 @@ public final class DemoHangar {
     public static final String FIELD = "field";
 
     private static final long DAY = 86_400;
+    private static final int FLIGHTS = 11;
 
     private final Hangar hangar;
     private final long today;
+    private final Progress progress;
+    private int flown;
 
-    private DemoHangar(Hangar hangar, long today) {
+    private DemoHangar(Hangar hangar, long today, Progress progress) {
         this.hangar = hangar;
         this.today = today;
+        this.progress = progress;
     }
 
     /**
@@ -45,7 +50,18 @@ public final class DemoHangar {
      * @param today seconds since 1970-01-01 UTC that count as now
      */
     public static void fill(Hangar hangar, long today) {
-        DemoHangar demo = new DemoHangar(hangar, today);
+        fill(hangar, today, Progress.NONE);
+    }
+
+    /**
+     * Fills an empty hangar.
+     *
+     * @param hangar the hangar
+     * @param today seconds since 1970-01-01 UTC that count as now
+     * @param progress hears of every flight that is flown
+     */
+    public static void fill(Hangar hangar, long today, Progress progress) {
+        DemoHangar demo = new DemoHangar(hangar, today, progress);
         hangar.keep(FIELD, SetupJson.writeField(DemoField.deichwiese()));
         hangar.keep(Hangar.HOME, "54.3120, 8.0870");
         demo.rochen();
@@ -145,6 +161,7 @@ public final class DemoHangar {
         var now = hangar.current(aircraft);
         var card = CardPlans.byId(cardId).orElseThrow().forAircraft(now.setup(), field);
         Rehearsal flight = new Rehearsal(new RehearsalPlan(now.setup(), card, field, seed));
+        progress.at((double) flown++ / FLIGHTS);
         flight.finish();
         hangar.logbook()
                 .add(

@@ -23,6 +23,7 @@ final class Database implements AutoCloseable {
     private final Path file;
     private final Connection connection;
     private final Optional<FileLock> lock;
+    private volatile Runnable watch = () -> {};
 
     private Database(Path file, Connection connection, Optional<FileLock> lock) {
         this.file = file;
@@ -158,7 +159,13 @@ final class Database implements AutoCloseable {
         return file;
     }
 
+    /** Calls something before every look at the file. */
+    void watch(Runnable beforeEachLook) {
+        watch = beforeEachLook;
+    }
+
     synchronized <T> T run(String sql, Work<T> work) {
+        watch.run();
         try (PreparedStatement statement = connection.prepareStatement(sql)) {
             return work.with(statement);
         } catch (SQLException e) {

@@ -66,6 +66,11 @@ public final class Hangar implements AutoCloseable {
         return hangar;
     }
 
+    /** Calls something before every look at the file, so that a test sees which thread looks. */
+    public void watch(Runnable beforeEachLook) {
+        database.watch(beforeEachLook);
+    }
+
     /** The flights. */
     public Logbook logbook() {
         return logbook;
@@ -140,14 +145,33 @@ public final class Hangar implements AutoCloseable {
         return revisions.commit(aircraft, setup, reason, when);
     }
 
+    /** The revision the current one was made from; empty at the first. */
+    public Optional<Revision> before(long aircraft) {
+        return revisions.before(aircraft);
+    }
+
+    /** The latest revision made from the current one; empty at the last. */
+    public Optional<Revision> after(long aircraft) {
+        return revisions.after(aircraft);
+    }
+
+    /** Stands at a revision of the aircraft. */
+    public void stand(long aircraft, Revision at) {
+        revisions.stand(aircraft, at);
+    }
+
     /** Goes back to the revision the current one was made from; empty at the first. */
     public Optional<Revision> undo(long aircraft) {
-        return revisions.undo(aircraft);
+        Optional<Revision> to = before(aircraft);
+        to.ifPresent(r -> stand(aircraft, r));
+        return to;
     }
 
     /** Goes forward to the latest revision made from the current one; empty at the last. */
     public Optional<Revision> redo(long aircraft) {
-        return revisions.redo(aircraft);
+        Optional<Revision> to = after(aircraft);
+        to.ifPresent(r -> stand(aircraft, r));
+        return to;
     }
 
     /** The current revision and those it was made from, oldest first; the longer it is, the longer this takes. */

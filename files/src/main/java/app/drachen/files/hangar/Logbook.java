@@ -23,9 +23,31 @@ public final class Logbook {
         this.database = database;
     }
 
+    /** A log as the hangar keeps it. Packing a long one takes seconds; nothing waits for it but who packs. */
+    public static final class Packed {
+        private final byte[] bytes;
+
+        private Packed(byte[] bytes) {
+            this.bytes = bytes;
+        }
+    }
+
+    /** Packs a log. */
+    public static Packed pack(FlightLog log) {
+        try {
+            return new Packed(PackedLog.pack(log));
+        } catch (IOException e) {
+            throw new HangarException("the log could not be packed", e);
+        }
+    }
+
     /** Keeps a flight and its log; the number is given by the hangar. */
     public FlightRecord add(long aircraft, FlightRecord flight, FlightLog log) {
-        byte[] packed = packed(log);
+        return add(aircraft, flight, pack(log));
+    }
+
+    /** Keeps a flight and its packed log; the number is given by the hangar. */
+    public FlightRecord add(long aircraft, FlightRecord flight, Packed packed) {
         return database.together(() -> {
             int number = (int)
                     database.number("SELECT COALESCE(MAX(number), 0) + 1 FROM flight WHERE aircraft = ?", aircraft);
@@ -37,11 +59,11 @@ public final class Logbook {
     }
 
     /** Puts a flight back under its number. */
-    public void restore(long aircraft, FlightRecord flight, FlightLog log) {
-        insert(aircraft, flight, packed(log));
+    public void restore(long aircraft, FlightRecord flight, Packed packed) {
+        insert(aircraft, flight, packed);
     }
 
-    private void insert(long aircraft, FlightRecord flight, byte[] packed) {
+    private void insert(long aircraft, FlightRecord flight, Packed packed) {
         database.update(
                 "INSERT INTO flight(aircraft, number, revision, flown, rehearsed, card, outcome, log)"
                         + " VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
@@ -52,15 +74,7 @@ public final class Logbook {
                 flight.rehearsed() ? 1 : 0,
                 flight.card(),
                 flight.outcome(),
-                packed);
-    }
-
-    private static byte[] packed(FlightLog log) {
-        try {
-            return PackedLog.pack(log);
-        } catch (IOException e) {
-            throw new HangarException("the log could not be packed", e);
-        }
+                packed.bytes);
     }
 
     /** All flights of an aircraft, oldest first. */
@@ -88,10 +102,15 @@ public final class Logbook {
 
     /** The log of a flight. */
     public Optional<FlightLog> log(long aircraft, int number) {
+        return packed(aircraft, number).map(p -> unpacked(p.bytes));
+    }
+
+    /** The log of a flight as the hangar keeps it. */
+    public Optional<Packed> packed(long aircraft, int number) {
         return database.run("SELECT log FROM flight WHERE aircraft = ? AND number = ?", s -> {
             Database.bind(s, aircraft, number);
             try (ResultSet r = s.executeQuery()) {
-                return r.next() ? Optional.of(unpacked(r.getBytes(1))) : Optional.empty();
+                return r.next() ? Optional.of(new Packed(r.getBytes(1))) : Optional.empty();
             }
         });
     }

@@ -2,6 +2,7 @@ package app.drachen.files.hangar;
 
 import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Setup;
+import java.util.EnumMap;
 import java.util.Map;
 
 /**
@@ -17,5 +18,13 @@ import java.util.Map;
 public record Revision(int number, int parent, Setup setup, String reason, long when, Map<Facet, Integer> changedAt) {
     public Revision {
         changedAt = Map.copyOf(changedAt);
+    }
+
+    /** The revision that a change of this one makes. */
+    public Revision followedBy(int newNumber, Setup changed, String newReason, long at) {
+        Map<Facet, Integer> changes = new EnumMap<>(Facet.class);
+        changes.putAll(changedAt);
+        Facet.differing(setup, changed).forEach(facet -> changes.put(facet, newNumber));
+        return new Revision(newNumber, number, changed, newReason, at, changes);
     }
 }

@@ -232,26 +232,25 @@ final class Revisions {
         database.update("UPDATE aircraft SET current = ?, name = ? WHERE id = ?", number, name, aircraft);
     }
 
-    /** Goes back to the revision the current one was made from; empty at the first. */
-    Optional<Revision> undo(long aircraft) {
+    /** The revision the current one was made from; empty at the first. */
+    Optional<Revision> before(long aircraft) {
         int parent = (int) database.number(
                 "SELECT parent FROM revision WHERE aircraft = ? AND number = ?", aircraft, currentNumber(aircraft));
-        return parent == 0 ? Optional.empty() : stand(aircraft, parent);
+        return parent == 0 ? Optional.empty() : get(aircraft, parent);
     }
 
-    /** Goes forward to the latest revision made from the current one; empty at the last. */
-    Optional<Revision> redo(long aircraft) {
+    /** The latest revision made from the current one; empty at the last. */
+    Optional<Revision> after(long aircraft) {
         int child = (int) database.number(
                 "SELECT COALESCE(MAX(number), 0) FROM revision WHERE aircraft = ? AND parent = ?",
                 aircraft,
                 currentNumber(aircraft));
-        return child == 0 ? Optional.empty() : stand(aircraft, child);
+        return child == 0 ? Optional.empty() : get(aircraft, child);
     }
 
-    private Optional<Revision> stand(long aircraft, int number) {
-        Optional<Revision> at = get(aircraft, number);
-        at.ifPresent(r -> standAt(aircraft, number, r.setup().name()));
-        return at;
+    /** Stands at a revision. */
+    void stand(long aircraft, Revision at) {
+        standAt(aircraft, at.number(), at.setup().name());
     }
 
     /** The current revision and those it was made from, oldest first. */

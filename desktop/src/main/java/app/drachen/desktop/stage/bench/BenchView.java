@@ -8,13 +8,13 @@ import app.drachen.core.bench.StandInBoard;
 import app.drachen.core.clearance.Proof.Evidence;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.controls.Surface;
-import app.drachen.core.setup.Setup;
 import app.drachen.core.working.Finding.State;
+import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.StateMark;
 import app.drachen.desktop.widget.Texts;
-import app.drachen.desktop.widget.Workspace;
+import app.drachen.files.hangar.Revision;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -34,7 +34,7 @@ import javafx.scene.layout.VBox;
 
 /** The Bench stage: what each surface must do, and what it did. */
 public final class BenchView implements Place {
-    private final Workspace workspace;
+    private final Session session;
     private final VBox root = new VBox(10);
     private final CheckBox propellerOff = new CheckBox("The propeller is off the shaft");
     private final ToggleButton real = new ToggleButton("Real aircraft");
@@ -46,12 +46,12 @@ public final class BenchView implements Place {
     private final Random dice;
     private HiddenFault hidden = HiddenFault.NONE;
     private boolean revealed;
-    private BenchSession session;
-    private Setup sessionSetup;
+    private BenchSession asked;
+    private Optional<Revision> checked = Optional.empty();
 
-    /** The stage of a workspace. */
-    public BenchView(Workspace workspace) {
-        this.workspace = workspace;
+    /** The stage of a session. */
+    public BenchView(Session session) {
+        this.session = session;
         this.dice = new Random(7);
         ToggleGroup board = new ToggleGroup();
         board.getToggles().addAll(real, standIn);
@@ -108,28 +108,28 @@ public final class BenchView implements Place {
     }
 
     private void restart() {
-        session = BenchSession.of(check(), check().questions(workspace.setup()));
-        sessionSetup = workspace.setup();
+        asked = BenchSession.of(check(), check().questions(session.setup()));
+        checked = Optional.of(session.revision());
         revealed = false;
         update();
     }
 
     @Override
     public void update() {
-        if (session == null || !workspace.setup().equals(sessionSetup)) {
-            session = BenchSession.of(check(), check().questions(workspace.setup()));
-            sessionSetup = workspace.setup();
+        if (asked == null || !checked.equals(Optional.of(session.revision()))) {
+            asked = BenchSession.of(check(), check().questions(session.setup()));
+            checked = Optional.of(session.revision());
         }
         questions.getChildren().clear();
-        for (int i = 0; i < session.questions().size(); i++) {
+        for (int i = 0; i < asked.questions().size(); i++) {
             questions.getChildren().add(question(i));
         }
         result();
     }
 
     private Node question(int index) {
-        BenchCheck.Question question = session.questions().get(index);
-        boolean now = session.nextOpen().equals(Optional.of(index));
+        BenchCheck.Question question = asked.questions().get(index);
+        boolean now = asked.nextOpen().equals(Optional.of(index));
         GridPane grid = new GridPane();
         grid.setHgap(14);
         grid.setVgap(4);
@@ -148,7 +148,7 @@ public final class BenchView implements Place {
                 answers.getChildren().add(choice(index, surface, answer));
             }
             grid.add(answers, 2, row);
-            Optional<Answer> seen = session.seen(index, surface);
+            Optional<Answer> seen = asked.seen(index, surface);
             seen.ifPresent(a -> answers.getChildren().add(new StateMark(a == wanted ? State.GOOD : State.STOP)));
             answers.setAlignment(Pos.CENTER_LEFT);
             row++;
@@ -174,11 +174,11 @@ public final class BenchView implements Place {
     private ToggleButton choice(int index, Surface surface, Answer answer) {
         ToggleButton button = new ToggleButton(answer.label());
         button.setId("answer-" + index + "-" + surface.name() + "-" + answer.name());
-        button.setSelected(session.seen(index, surface).equals(Optional.of(answer)));
+        button.setSelected(asked.seen(index, surface).equals(Optional.of(answer)));
         button.setDisable(!propellerOff.isSelected() || standIn.isSelected());
         button.setFocusTraversable(!standIn.isSelected());
         button.setOnAction(e -> {
-            session = session.answered(index, surface, answer);
+            asked = asked.answered(index, surface, answer);
             finishIfComplete();
         });
         return button;
@@ -186,16 +186,16 @@ public final class BenchView implements Place {
 
     private void result() {
         result.getChildren().clear();
-        List<BenchSession.Wrong> wrong = session.wrong();
+        List<BenchSession.Wrong> wrong = asked.wrong();
         if (!propellerOff.isSelected()) {
             result.getChildren().add(Texts.wrapped("Propeller off first: then the check starts.", "strong"));
-        } else if (session.seen().isEmpty()) {
+        } else if (asked.seen().isEmpty()) {
             result.getChildren()
                     .add(Texts.wrapped(check().how()
                             + (standIn.isSelected()
                                     ? " The stand-in board answers by itself: Space runs it."
                                     : " Click or press U up, J down, L left, R right, N still.")));
-        } else if (wrong.isEmpty() && session.complete()) {
+        } else if (wrong.isEmpty() && asked.complete()) {
             result.getChildren()
                     .add(Texts.wrapped("Every surface does what it must. The proof is kept.", "strong", "good"));
         } else if (wrong.isEmpty()) {
@@ -215,15 +215,15 @@ public final class BenchView implements Place {
     }
 
     private void finishIfComplete() {
-        if (session.complete()) {
-            List<BenchSession.Wrong> wrong = session.wrong();
+        if (asked.complete()) {
+            List<BenchSession.Wrong> wrong = asked.wrong();
             boolean passed = wrong.isEmpty();
-            ProofKind kind = session.check() == BenchCheck.STICK_TO_SURFACE
+            ProofKind kind = asked.check() == BenchCheck.STICK_TO_SURFACE
                     ? ProofKind.STICK_TO_SURFACE
                     : ProofKind.TILT_TO_SURFACE;
             // a practice fault is not the aircraft's: it is never kept as evidence
             if (hidden == HiddenFault.NONE || real.isSelected()) {
-                workspace.prove(
+                session.prove(
                         kind,
                         real.isSelected() ? Evidence.REAL : Evidence.STAND_IN,
                         passed,
@@ -236,19 +236,19 @@ public final class BenchView implements Place {
 
     private void run() {
         if (!propellerOff.isSelected()) {
-            workspace.tell("Propeller off first: the motor is live.");
+            session.tell("Propeller off first: the motor is live.");
             return;
         }
         if (real.isSelected()) {
-            workspace.tell("With the real aircraft you answer: U up, J down, L left, R right, N still.");
+            session.tell("With the real aircraft you answer: U up, J down, L left, R right, N still.");
             return;
         }
-        StandInBoard board = new StandInBoard(workspace.setup(), hidden);
-        BenchSession fresh = BenchSession.of(check(), check().questions(workspace.setup()));
+        StandInBoard board = new StandInBoard(session.setup(), hidden);
+        BenchSession fresh = BenchSession.of(check(), check().questions(session.setup()));
         for (int i = 0; i < fresh.questions().size(); i++) {
             fresh = fresh.answered(i, board.answer(fresh.questions().get(i)));
         }
-        session = fresh;
+        asked = fresh;
         finishIfComplete();
     }
 
@@ -257,17 +257,17 @@ public final class BenchView implements Place {
         hidden = faults[1 + dice.nextInt(faults.length - 1)];
         standIn.setSelected(true);
         restart();
-        workspace.tell("The stand-in board hides a fault now. It is practice: no proof is kept of it.");
+        session.tell("The stand-in board hides a fault now. It is practice: no proof is kept of it.");
     }
 
     private void reveal() {
         if (hidden == HiddenFault.NONE) {
-            workspace.tell("Nothing is hidden.");
+            session.tell("Nothing is hidden.");
             return;
         }
         revealed = true;
         update();
-        workspace.tell("It hid: " + hidden.label() + ". Removed.");
+        session.tell("It hid: " + hidden.label() + ". Removed.");
         hidden = HiddenFault.NONE;
     }
 
@@ -276,10 +276,10 @@ public final class BenchView implements Place {
             run();
             return;
         }
-        session.nextOpen().ifPresent(index -> {
-            for (Surface surface : session.questions().get(index).wanted().keySet()) {
-                if (session.seen(index, surface).isEmpty() && choices(surface).contains(answer)) {
-                    session = session.answered(index, surface, answer);
+        asked.nextOpen().ifPresent(index -> {
+            for (Surface surface : asked.questions().get(index).wanted().keySet()) {
+                if (asked.seen(index, surface).isEmpty() && choices(surface).contains(answer)) {
+                    asked = asked.answered(index, surface, answer);
                     finishIfComplete();
                     return;
                 }
@@ -301,15 +301,15 @@ public final class BenchView implements Place {
     public List<List<String>> table() {
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("asked", "surface", "wanted", "seen"));
-        for (int i = 0; i < session.questions().size(); i++) {
+        for (int i = 0; i < asked.questions().size(); i++) {
             int at = i;
-            BenchCheck.Question question = session.questions().get(i);
+            BenchCheck.Question question = asked.questions().get(i);
             question.wanted()
                     .forEach((surface, answer) -> rows.add(List.of(
                             question.instruction(),
                             surface.label(),
                             answer.label(),
-                            session.seen(at, surface).map(Answer::label).orElse(""))));
+                            asked.seen(at, surface).map(Answer::label).orElse(""))));
         }
         return rows;
     }

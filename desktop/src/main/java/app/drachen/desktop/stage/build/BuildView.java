@@ -10,13 +10,13 @@ import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
+import app.drachen.desk.Session;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Tables;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingRow;
-import app.drachen.desktop.widget.Workspace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -31,17 +31,17 @@ import javafx.scene.layout.VBox;
 
 /** The Build stage: the aircraft to scale, its figures, and what is chosen on the drawing. */
 public final class BuildView implements Place {
-    private final Workspace workspace;
+    private final Session session;
     private final BorderPane root = new BorderPane();
     private final BuildDrawing drawing;
     private final Inspector inspector;
     private final VBox figures = new VBox();
 
-    /** The stage of a workspace. */
-    public BuildView(Workspace workspace) {
-        this.workspace = workspace;
-        drawing = new BuildDrawing(workspace, this::chosen, this::refigure);
-        inspector = new Inspector(workspace);
+    /** The stage of a session. */
+    public BuildView(Session session) {
+        this.session = session;
+        drawing = new BuildDrawing(session, this::chosen, this::refigure);
+        inspector = new Inspector(session);
         HBox head = new HBox(
                 8,
                 Texts.label("Balance sheet", "heading"),
@@ -78,10 +78,10 @@ public final class BuildView implements Place {
 
     /** Shows the figures of a set-up that is being dragged. */
     private void refigure(Setup setup) {
-        double density = workspace.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
+        double density = session.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
         figures.getChildren().clear();
         for (Working working : BuildSheet.of(setup, density)) {
-            figures.getChildren().add(new WorkingRow(working, workspace.units()));
+            figures.getChildren().add(new WorkingRow(working, session.units()));
         }
     }
 
@@ -93,7 +93,7 @@ public final class BuildView implements Place {
     @Override
     public void update() {
         drawing.update();
-        refigure(workspace.setup());
+        refigure(session.setup());
         inspector.show(drawing.selection());
     }
 
@@ -104,8 +104,8 @@ public final class BuildView implements Place {
     }
 
     private void acceptComputed() {
-        MassProperties now = workspace.setup().massProperties();
-        workspace.prove(
+        MassProperties now = session.setup().massProperties();
+        session.prove(
                 ProofKind.WEIGHING,
                 Evidence.COMPUTED,
                 true,
@@ -122,45 +122,43 @@ public final class BuildView implements Place {
                         now.mass(),
                         "computedCentre",
                         now.centre().aft()));
-        workspace.tell("Computed balance accepted. Weigh it when you can.");
+        session.tell("Computed balance accepted. Weigh it when you can.");
     }
 
     private void addPart() {
         int n = 1;
-        while (workspace.setup().part("ballast " + n).isPresent()) {
+        while (session.setup().part("ballast " + n).isPresent()) {
             n++;
         }
         String name = "ballast " + n;
-        if (workspace.edit("Part added: " + name, s -> Inspector.withPart(s, name))) {
+        session.edit("Part added: " + name, s -> Inspector.withPart(s, name), () -> {
             drawing.select(new Selection.OfPart(name));
             inspector.show(drawing.selection());
             inspector.focusFirst();
-        }
+        });
     }
 
     private void removePart() {
         if (drawing.selection() instanceof Selection.OfPart chosen) {
-            List<Part> rest = workspace.setup().parts().stream()
+            List<Part> rest = session.setup().parts().stream()
                     .filter(p -> !p.name().equals(chosen.name()))
                     .toList();
-            workspace.edit("Part removed: " + chosen.name(), s -> s.withParts(rest));
+            session.edit("Part removed: " + chosen.name(), s -> s.withParts(rest));
         }
     }
 
     @Override
     public List<Picture> pictures() {
-        return List.of(drawing.picture(workspace.setup().name() + ", balance"));
+        return List.of(drawing.picture(session.setup().name() + ", balance"));
     }
 
     @Override
     public List<List<String>> table() {
-        double density = workspace.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
-        List<List<String>> rows =
-                new ArrayList<>(Tables.of(BuildSheet.of(workspace.setup(), density), workspace.units()));
+        double density = session.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
+        List<List<String>> rows = new ArrayList<>(Tables.of(BuildSheet.of(session.setup(), density), session.units()));
         rows.add(List.of());
         rows.add(List.of("part", "kind", "mass", "behind the nose", "right", "up"));
-        workspace
-                .setup()
+        session.setup()
                 .parts()
                 .forEach(p -> rows.add(List.of(
                         p.name(),

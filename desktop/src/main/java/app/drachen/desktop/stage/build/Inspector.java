@@ -16,12 +16,12 @@ import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
+import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingPopover;
-import app.drachen.desktop.widget.Workspace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -38,16 +38,16 @@ import javafx.scene.layout.VBox;
 
 /** The figures of what is chosen on the drawing, to be typed. */
 final class Inspector extends VBox {
-    private final Workspace workspace;
+    private final Session session;
     private final Label title = Texts.label("", "strong");
     private final HBox head = new HBox(12, title);
     private final FlowPane fields = new FlowPane(18, 6);
     private final List<QuantityField> all = new ArrayList<>();
     private final SlideStrip slide = new SlideStrip();
 
-    Inspector(Workspace workspace) {
+    Inspector(Session session) {
         super(6);
-        this.workspace = workspace;
+        this.session = session;
         getStyleClass().add("sheet");
         setId("inspector");
         setPadding(new Insets(9, 14, 10, 14));
@@ -82,7 +82,7 @@ final class Inspector extends VBox {
         slide.setVisible(part);
         slide.setManaged(part);
         if (selection instanceof Selection.OfPart chosen) {
-            workspace.setup().part(chosen.name()).ifPresent(this::part);
+            session.setup().part(chosen.name()).ifPresent(this::part);
         } else if (selection instanceof Selection.OfWing) {
             wing();
         } else if (selection instanceof Selection.OfTail) {
@@ -97,10 +97,10 @@ final class Inspector extends VBox {
     /** A field that edits the set-up. */
     private void add(
             String name, Quantity quantity, double value, String reason, BiFunction<Setup, Double, Setup> change) {
-        QuantityField field = new QuantityField(
-                name, quantity, workspace::tell, v -> workspace.edit(reason, s -> change.apply(s, v)));
+        QuantityField field =
+                new QuantityField(name, quantity, session::tell, v -> session.edit(reason, s -> change.apply(s, v)));
         field.columns(4);
-        field.show(value, workspace.units());
+        field.show(value, session.units());
         all.add(field);
         fields.getChildren().add(field);
     }
@@ -109,7 +109,7 @@ final class Inspector extends VBox {
         title.setText("Part: " + part.name());
         head.getChildren().add(Texts.label(part.kind().label(), "soft"));
         String name = part.name();
-        slide.show(workspace.setup(), name, workspace.units());
+        slide.show(session.setup(), name, session.units());
         Position at = part.position();
         add("Mass", Quantity.MASS, part.mass(), "Mass of " + name, (s, v) -> s.withPart(name, p -> p.withMass(v)));
         add(
@@ -133,7 +133,7 @@ final class Inspector extends VBox {
     }
 
     private void wing() {
-        Wing wing = workspace.setup().airframe().wing();
+        Wing wing = session.setup().airframe().wing();
         title.setText("Wing");
         head.getChildren().add(Texts.label(wing.panels().size() + " panel(s) a side, from the root", "soft"));
         add(
@@ -198,7 +198,7 @@ final class Inspector extends VBox {
     }
 
     private void tail() {
-        Tail tail = workspace.setup().airframe().tail();
+        Tail tail = session.setup().airframe().tail();
         title.setText("Tail");
         ComboBox<TailShape> kind = new ComboBox<>();
         kind.getItems().setAll(TailShape.values());
@@ -206,8 +206,8 @@ final class Inspector extends VBox {
         kind.setAccessibleText("Kind of tail");
         kind.setOnAction(e -> {
             TailShape wanted = kind.getValue();
-            if (wanted != TailShape.of(workspace.setup().airframe().tail())) {
-                workspace.edit("Tail: " + wanted, s -> withTail(s, wanted.from(s.airframe())));
+            if (wanted != TailShape.of(session.setup().airframe().tail())) {
+                session.edit("Tail: " + wanted, s -> withTail(s, wanted.from(s.airframe())));
             }
         });
         head.getChildren().add(kind);
@@ -276,7 +276,7 @@ final class Inspector extends VBox {
     }
 
     private void body() {
-        Airframe airframe = workspace.setup().airframe();
+        Airframe airframe = session.setup().airframe();
         Body b = airframe.body();
         title.setText("Body and bare masses");
         body("Pod length", b.podLength(), (x, v) -> new Body(v, x.width(), x.height(), x.boomEnd()));
@@ -317,7 +317,7 @@ final class Inspector extends VBox {
     }
 
     private void scales() {
-        MassProperties now = workspace.setup().massProperties();
+        MassProperties now = session.setup().massProperties();
         title.setText("Weigh on two supports");
         head.getChildren().add(Texts.label("as flown: pack in, propeller on its shaft and not powered", "soft"));
         double[] typed = {
@@ -330,12 +330,12 @@ final class Inspector extends VBox {
         for (int i = 0; i < 4; i++) {
             int index = i;
             QuantityField field =
-                    new QuantityField(names[i], i % 2 == 0 ? Quantity.MASS : Quantity.LENGTH, workspace::tell, v -> {
+                    new QuantityField(names[i], i % 2 == 0 ? Quantity.MASS : Quantity.LENGTH, session::tell, v -> {
                         typed[index] = v;
                         return true;
                     });
             field.columns(6);
-            field.show(typed[i], workspace.units());
+            field.show(typed[i], session.units());
             all.add(field);
             fields.getChildren().add(field);
         }
@@ -349,7 +349,7 @@ final class Inspector extends VBox {
         try {
             Weighing weighing = new Weighing(typed[0], typed[1], typed[2], typed[3]);
             Working working = weighing.working();
-            MassProperties now = workspace.setup().massProperties();
+            MassProperties now = session.setup().massProperties();
             Optional<String> far = Math.abs(weighing.centre() - now.centre().aft()) > 0.005
                             || Math.abs(weighing.mass() - now.mass()) > 0.03 * now.mass()
                     ? Optional.of("The scale says "
@@ -359,7 +359,7 @@ final class Inspector extends VBox {
                                     weighing.centre() - now.centre().aft())
                             + " aft of the parts list: find the missing or misplaced part.")
                     : Optional.empty();
-            workspace.prove(
+            session.prove(
                     ProofKind.WEIGHING,
                     Evidence.REAL,
                     true,
@@ -376,10 +376,10 @@ final class Inspector extends VBox {
                             now.mass(),
                             "computedCentre",
                             now.centre().aft()));
-            far.ifPresent(workspace::tell);
-            WorkingPopover.show(this, List.of(working), workspace.units());
+            far.ifPresent(session::tell);
+            WorkingPopover.show(this, List.of(working), session.units());
         } catch (IllegalArgumentException e) {
-            workspace.tell(e.getMessage());
+            session.tell(e.getMessage());
         }
     }
 }

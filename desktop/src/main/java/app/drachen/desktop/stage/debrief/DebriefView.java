@@ -12,6 +12,8 @@ import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
+import app.drachen.desk.OpenAircraft;
+import app.drachen.desk.Session;
 import app.drachen.desktop.chart.StripChart;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.widget.Action;
@@ -20,7 +22,6 @@ import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Tables;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingRow;
-import app.drachen.desktop.widget.Workspace;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -36,7 +37,7 @@ import javafx.scene.layout.VBox;
 
 /** A flight read: strips to zoom, movement by frequency, and the trims to accept. */
 public final class DebriefView implements Place {
-    private final Workspace workspace;
+    private final Session session;
     private final Runnable close;
     private final VBox root = new VBox(10);
     private final StripChart strips = new StripChart(List.of(
@@ -50,9 +51,9 @@ public final class DebriefView implements Place {
     private final VBox trims = new VBox(5);
     private Optional<Reading> flight = Optional.empty();
 
-    /** The debrief of a workspace. */
-    public DebriefView(Workspace workspace, Runnable close) {
-        this.workspace = workspace;
+    /** The debrief of a session. */
+    public DebriefView(Session session, Runnable close) {
+        this.session = session;
         this.close = close;
         HBox head = new HBox(
                 6,
@@ -87,7 +88,7 @@ public final class DebriefView implements Place {
     /** Shows a flight. */
     public void show(Reading newFlight) {
         flight = Optional.of(newFlight);
-        strips.show(newFlight.log(), newFlight.debrief().flight().segments(), newFlight.marks(), workspace.units());
+        strips.show(newFlight.log(), newFlight.debrief().flight().segments(), newFlight.marks(), session.units());
         spectra(newFlight.debrief().flight());
     }
 
@@ -115,9 +116,9 @@ public final class DebriefView implements Place {
         String strongest = flown.oscillations().stream()
                 .filter(Oscillation::standing)
                 .max(Comparator.comparingDouble(Oscillation::amplitude))
-                .map(o -> Quantity.FREQUENCY.text(o.frequency(), workspace.units())
+                .map(o -> Quantity.FREQUENCY.text(o.frequency(), session.units())
                         + ", ±"
-                        + o.column().quantity().text(o.amplitude(), workspace.units())
+                        + o.column().quantity().text(o.amplitude(), session.units())
                         + " in "
                         + o.mode().label())
                 .orElse("no standing swing");
@@ -125,7 +126,7 @@ public final class DebriefView implements Place {
                 lines,
                 strongest,
                 "pitch movement by frequency: ± ° over Hz",
-                Quantity.ANGLE.unit(workspace.units()).size());
+                Quantity.ANGLE.unit(session.units()).size());
     }
 
     @Override
@@ -140,8 +141,8 @@ public final class DebriefView implements Place {
         }
         HBox rows = new HBox(
                 18,
-                new WorkingRow(trim.get().working(Axis.ROLL), workspace.units()),
-                new WorkingRow(trim.get().working(Axis.PITCH), workspace.units()));
+                new WorkingRow(trim.get().working(Axis.ROLL), session.units()),
+                new WorkingRow(trim.get().working(Axis.PITCH), session.units()));
         rows.getChildren().forEach(r -> HBox.setHgrow(r, Priority.ALWAYS));
         GridPane table = new GridPane();
         table.setHgap(16);
@@ -151,37 +152,36 @@ public final class DebriefView implements Place {
             table.add(Texts.label(centre.output().surface().label()), 0, row);
             table.add(
                     Texts.label(
-                            Quantity.PULSE.number(centre.output().centreMicros(), workspace.units())
+                            Quantity.PULSE.number(centre.output().centreMicros(), session.units())
                                     + " → "
-                                    + Quantity.PULSE.text(centre.meanMicros(), workspace.units()),
+                                    + Quantity.PULSE.text(centre.meanMicros(), session.units()),
                             "figure"),
                     1,
                     row++);
         }
         trims.getChildren().addAll(rows, table);
-        if (flight.filter(f -> f.setup().controls().equals(workspace.setup().controls()))
+        if (flight.filter(f -> f.setup().controls().equals(session.setup().controls()))
                 .isEmpty()) {
             trims.getChildren()
                     .add(Texts.wrapped("The controls have changed since this flight: fly it again.", "soft"));
         } else {
-            List<ProofKind> stale = workspace.situation().wouldGoStale(accepted());
+            List<ProofKind> stale = session.situation().wouldGoStale(accepted(session.setup()));
             trims.getChildren()
                     .add(Texts.wrapped(
                             "Accepting makes r"
                                     + nextRevision()
                                     + ", zeroes the radio trims, and makes stale: "
-                                    + Workspace.labels(stale)
+                                    + OpenAircraft.labels(stale)
                                     + ".",
                             "strong"));
         }
     }
 
     private int nextRevision() {
-        return workspace.hangar().latest(workspace.aircraft()) + 1;
+        return session.aircraft().nextNumber();
     }
 
-    private Setup accepted() {
-        Setup setup = workspace.setup();
+    private Setup accepted(Setup setup) {
         ControlSetup controls = flight.flatMap(f -> f.debrief().flight().trim())
                 .map(t -> t.accepted(setup.controls()))
                 .orElse(setup.controls());
@@ -190,14 +190,17 @@ public final class DebriefView implements Place {
 
     private void accept() {
         if (flight.flatMap(f -> f.debrief().flight().trim()).isEmpty()) {
-            workspace.tell("No trim was measured in this flight.");
+            session.tell("No trim was measured in this flight.");
         } else if (flight.filter(
-                        f -> f.setup().controls().equals(workspace.setup().controls()))
+                        f -> f.setup().controls().equals(session.setup().controls()))
                 .isEmpty()) {
-            workspace.tell("The controls have changed since this flight: fly it again.");
+            session.tell("The controls have changed since this flight: fly it again.");
         } else {
-            Setup to = accepted();
-            workspace.edit("Trims of the flight carried into the centres", s -> to);
+            // when its turn has come, only on the controls that were flown
+            var flown = flight.orElseThrow();
+            session.edit(
+                    "Trims of the flight carried into the centres",
+                    s -> s.controls().equals(flown.setup().controls()) ? accepted(s) : s);
         }
     }
 
@@ -246,6 +249,7 @@ public final class DebriefView implements Place {
     }
 
     /** Shows the checks' findings. */
+    @Override
     public void fill(Ledger ledger) {
         flight.ifPresent(f -> ledger.show(
                 "Findings",

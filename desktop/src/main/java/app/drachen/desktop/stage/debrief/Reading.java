@@ -4,8 +4,8 @@ import app.drachen.core.debrief.Debrief;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.setup.Setup;
+import app.drachen.desk.flight.Flight;
 import app.drachen.desktop.chart.StripChart;
-import app.drachen.desktop.stage.maiden.Flight;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,9 +1,11 @@
 package app.drachen.desktop.stage.hangar;
 
+import app.drachen.desk.OpenAircraft;
+import app.drachen.desk.Session;
+import app.drachen.desk.work.Lane;
 import app.drachen.desktop.widget.Texts;
-import app.drachen.desktop.widget.Workspace;
+import app.drachen.files.ImportFailedException;
 import app.drachen.files.hangar.Album;
-import app.drachen.files.hangar.Hangar;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -30,26 +32,24 @@ final class AlbumPane extends VBox {
     private static final long LARGEST = 12_000_000;
     private static final double SMALL = 62;
 
-    private final Workspace workspace;
-    private final Runnable changed;
+    private final Session session;
     private final Consumer<Runnable> undoable;
     private final TextField name = new TextField();
     private final TextField notes = new TextField();
     private final HBox pictures = new HBox(8);
     private final ScrollPane scroll = new ScrollPane();
     private final Label hint = Texts.label("", "soft");
-    private Optional<Hangar.Shelf> aircraft = Optional.empty();
+    private Optional<OpenAircraft> aircraft = Optional.empty();
+    private String kept = "";
 
     /**
-     * The album of a workspace.
+     * The album of a session.
      *
-     * @param changed told after a change of the shelf
      * @param undoable receives how to take back what was removed
      */
-    AlbumPane(Workspace workspace, Runnable changed, Consumer<Runnable> undoable) {
+    AlbumPane(Session session, Consumer<Runnable> undoable) {
         super(6);
-        this.workspace = workspace;
-        this.changed = changed;
+        this.session = session;
         this.undoable = undoable;
         name.setId("aircraft-name");
         name.setPrefColumnCount(14);
@@ -85,22 +85,46 @@ final class AlbumPane extends VBox {
         });
     }
 
-    void show(Optional<Hangar.Shelf> chosen) {
+    void show(Optional<OpenAircraft> chosen) {
         aircraft = chosen;
+        kept = "";
+        notes.setText("");
+        name.setText(chosen.map(OpenAircraft::name).orElse(""));
         setVisible(chosen.isPresent());
         setManaged(chosen.isPresent());
-        chosen.ifPresent(a -> {
-            name.setText(a.name());
-            notes.setText(workspace.hangar().album().notes(a.id()));
-            pictures.getChildren().clear();
-            for (Album.Picture picture : workspace.hangar().album().pictures(a.id())) {
-                pictures.getChildren().add(small(picture));
-            }
-            boolean none = pictures.getChildren().isEmpty();
-            hint.setText(none ? "P adds pictures, or drop them here" : "");
-            scroll.setVisible(!none);
-            scroll.setManaged(!none);
-        });
+        fill(List.of());
+        change(album -> {});
+    }
+
+    /** The name as it is now, unless it is being typed. */
+    void named() {
+        if (!name.isFocused()) {
+            name.setText(aircraft.map(OpenAircraft::name).orElse(""));
+        }
+    }
+
+    /** Changes the album, and shows what is in it then. */
+    private void change(Consumer<Album> change) {
+        aircraft.ifPresent(a -> a.album(
+                change,
+                leaves -> {
+                    if (aircraft.equals(Optional.of(a))) {
+                        if (notes.getText().equals(kept)) {
+                            notes.setText(leaves.notes());
+                        }
+                        kept = leaves.notes();
+                        fill(leaves.pictures());
+                    }
+                },
+                session::tell));
+    }
+
+    private void fill(List<Album.Picture> shown) {
+        pictures.getChildren().setAll(shown.stream().map(this::small).toList());
+        boolean none = shown.isEmpty();
+        hint.setText(none ? "P adds pictures, or drop them here" : "");
+        scroll.setVisible(!none);
+        scroll.setManaged(!none);
     }
 
     private Node small(Album.Picture picture) {
@@ -127,13 +151,19 @@ final class AlbumPane extends VBox {
 
     private void remove(Album.Picture picture) {
         aircraft.ifPresent(a -> {
-            workspace.hangar().album().remove(picture.id());
+            change(album -> album.remove(picture.id()));
             undoable.accept(() -> {
-                workspace.hangar().album().add(a.id(), picture.name(), picture.bytes());
-                workspace.tell(picture.name() + " is back.");
+                a.album(
+                        album -> album.add(a.id(), picture.name(), picture.bytes()),
+                        leaves -> {
+                            if (aircraft.equals(Optional.of(a))) {
+                                fill(leaves.pictures());
+                            }
+                        },
+                        session::tell);
+                session.tell(picture.name() + " is back.");
             });
-            workspace.tell(picture.name() + " is out of the album; Ctrl Z brings it back.");
-            show(aircraft);
+            session.tell(picture.name() + " is out of the album; Ctrl Z brings it back.");
         });
     }
 
@@ -156,25 +186,23 @@ final class AlbumPane extends VBox {
     private void rename() {
         aircraft.filter(a -> !a.name().equals(name.getText().strip())).ifPresent(a -> {
             if (name.getText().isBlank()) {
-                workspace.tell("A name is needed.");
+                session.tell("A name is needed.");
                 name.setText(a.name());
                 return;
             }
-            var setup = workspace.hangar().current(a.id()).setup();
-            workspace
-                    .hangar()
-                    .commit(
-                            a.id(),
-                            setup.withName(name.getText().strip()),
-                            "Renamed from " + a.name(),
-                            workspace.now());
-            changed.run();
+            if (a.standing().isPresent()) {
+                a.rename(name.getText().strip(), session::tell);
+            }
         });
     }
 
+    /** Keeps what was typed; never before the notes that were there are known. */
     private void keepNotes() {
-        aircraft.ifPresent(
-                a -> workspace.hangar().album().note(a.id(), notes.getText().strip()));
+        String typed = notes.getText().strip();
+        if (!typed.equals(kept)) {
+            kept = typed;
+            aircraft.ifPresent(a -> change(album -> album.note(a.id(), typed)));
+        }
     }
 
     void startRename() {
@@ -184,25 +212,28 @@ final class AlbumPane extends VBox {
 
     /** Adds pictures to the aircraft; what is no picture is told. */
     void add(List<Path> files) {
-        aircraft.ifPresent(a -> {
-            for (Path file : files) {
-                try {
-                    byte[] bytes = Files.size(file) > LARGEST ? new byte[0] : Files.readAllBytes(file);
-                    boolean picture = bytes.length > 0 && !new Image(new ByteArrayInputStream(bytes)).isError();
-                    if (picture) {
-                        workspace
-                                .hangar()
-                                .album()
-                                .add(a.id(), file.getFileName().toString(), bytes);
-                    } else {
-                        workspace.tell(file.getFileName()
-                                + ": this is no picture or larger than 12 MB; choose a PNG or JPEG below that.");
-                    }
-                } catch (IOException e) {
-                    workspace.tell(file.getFileName() + ": cannot be read (" + e.getMessage() + ").");
-                }
+        aircraft.ifPresent(a -> files.forEach(file -> session.desk()
+                .jobs()
+                .start(
+                        Lane.READ,
+                        session,
+                        running -> picture(file),
+                        bytes -> change(
+                                album -> album.add(a.id(), file.getFileName().toString(), bytes)),
+                        session::tell)));
+    }
+
+    /** The bytes of a picture that can be shown. */
+    private static byte[] picture(Path file) throws ImportFailedException {
+        try {
+            byte[] bytes = Files.size(file) > LARGEST ? new byte[0] : Files.readAllBytes(file);
+            if (bytes.length == 0 || new Image(new ByteArrayInputStream(bytes)).isError()) {
+                throw new ImportFailedException(
+                        file, "", "this is no picture or larger than 12 MB; choose a PNG or JPEG below that");
             }
-            show(aircraft);
-        });
+            return bytes;
+        } catch (IOException e) {
+            throw new ImportFailedException(file, "", "cannot be read (" + e.getMessage() + ")");
+        }
     }
 }

@@ -2,10 +2,12 @@ package app.drachen.desktop.stage.hangar;
 
 import app.drachen.core.clearance.Clearance;
 import app.drachen.core.clearance.Ruling;
-import app.drachen.core.clearance.Situation;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.desk.OpenAircraft;
+import app.drachen.desk.Session;
+import app.drachen.desk.Standing;
 import app.drachen.desktop.drawing.AircraftPainter;
 import app.drachen.desktop.drawing.MiniLine;
 import app.drachen.desktop.drawing.Outline;
@@ -17,13 +19,13 @@ import app.drachen.desktop.widget.Fields;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.StateMark;
 import app.drachen.desktop.widget.Texts;
-import app.drachen.desktop.widget.Workspace;
-import app.drachen.files.hangar.Hangar;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
@@ -41,22 +43,27 @@ public final class HangarView implements Place {
     private static final double CARD = 396;
     private static final double DRAWING = 272;
 
-    private final Workspace workspace;
+    private final Session session;
     private final BorderPane root = new BorderPane();
     private final HBox cards = new HBox(14);
     private final VBox foot = new VBox(8);
     private final Dialogs dialogs;
     private final AlbumPane album;
     private final Deque<Runnable> undo = new ArrayDeque<>();
-    private List<Hangar.Shelf> shelf = List.of();
-    private Optional<Hangar.Shelf> albumOf = Optional.empty();
+    private List<OpenAircraft> shelf = List.of();
+    private Optional<OpenAircraft> albumOf = Optional.empty();
+    private final Map<OpenAircraft, Drawn> drawn = new HashMap<>();
     private int chosen;
 
-    /** The shelf of a workspace. */
-    public HangarView(Workspace workspace, Dialogs dialogs) {
-        this.workspace = workspace;
+    /** A card as it was drawn, and from what. */
+    private record Drawn(
+            Optional<Standing> standing, String trouble, int flights, UnitSystem units, double scale, Node card) {}
+
+    /** The shelf of a session. */
+    public HangarView(Session session, Dialogs dialogs) {
+        this.session = session;
         this.dialogs = dialogs;
-        album = new AlbumPane(workspace, this::update, undo::push);
+        album = new AlbumPane(session, undo::push);
         cards.setPadding(new Insets(6, 32, 10, 32));
         HBox keys = new HBox(
                 6,
@@ -91,55 +98,99 @@ public final class HangarView implements Place {
 
     @Override
     public void update() {
-        shelf = workspace.hangar().aircraft();
-        albumOf = Optional.empty();
-        album.show(Optional.empty());
+        shelf = session.desk().shelf();
+        drawn.keySet().retainAll(shelf);
         chosen = Math.max(0, Math.min(chosen, shelf.size() - 1));
-        List<Situation> situations =
-                shelf.stream().map(a -> workspace.situationOf(a.id())).toList();
-        double scale = commonScale(situations);
-        cards.getChildren().clear();
+        double scale = commonScale();
+        List<Node> nodes = new ArrayList<>();
         for (int i = 0; i < shelf.size(); i++) {
-            cards.getChildren().add(card(i, situations.get(i), scale));
+            nodes.add(card(i, scale));
         }
-        if (shelf.isEmpty()) {
-            cards.getChildren()
-                    .add(Texts.wrapped(
-                            "No aircraft yet. N makes one, from nothing or from a kind; I reads a set-up that Drachen wrote.",
-                            "heading"));
+        if (shelf.isEmpty() && session.desk().loaded()) {
+            nodes.add(Texts.wrapped(
+                    "No aircraft yet. N makes one, from nothing or from a kind; I reads a set-up that Drachen wrote.",
+                    "heading"));
+        }
+        if (!nodes.equals(cards.getChildren())) {
+            cards.getChildren().setAll(nodes);
         }
         foot.getChildren()
                 .setAll(
                         album,
                         Texts.label(
-                                workspace
-                                        .field()
-                                        .map(f -> "Field today · " + Fields.line(f, workspace.units()))
+                                session.field()
+                                        .map(f -> "Field today · " + Fields.line(f, session.units()))
                                         .orElse("No field entered yet"),
                                 "soft"));
         mark();
     }
 
-    private static double commonScale(List<Situation> situations) {
+    private double commonScale() {
         double scale = 400;
-        for (Situation s : situations) {
-            Outline o = Outline.above(s.setup().airframe());
-            scale = Math.min(scale, (CARD - 70) / (o.right() - o.left()));
-            scale = Math.min(scale, (DRAWING - 30) / (o.bottom() - o.top()));
+        for (OpenAircraft a : shelf) {
+            if (a.standing().isPresent()) {
+                Outline o = Outline.above(a.standing().get().setup().airframe());
+                scale = Math.min(scale, (CARD - 70) / (o.right() - o.left()));
+                scale = Math.min(scale, (DRAWING - 30) / (o.bottom() - o.top()));
+            }
         }
         return scale;
     }
 
-    private Node card(int index, Situation situation, double scale) {
-        Setup setup = situation.setup();
-        Clearance clearance = Clearance.of(situation);
+    /** The card of an aircraft; drawn anew only if something on it has changed. */
+    private Node card(int index, double scale) {
+        OpenAircraft aircraft = shelf.get(index);
+        Drawn before = drawn.get(aircraft);
+        int flights = aircraft.flights().size();
+        boolean same = before != null
+                && before.standing().equals(aircraft.standing())
+                && before.trouble().equals(aircraft.trouble())
+                && before.flights() == flights
+                && before.units() == session.units()
+                && before.scale() == scale;
+        if (!same) {
+            VBox card = aircraft.standing().map(s -> judged(s, flights, scale)).orElseGet(() -> unread(aircraft));
+            card.getStyleClass().add("card");
+            card.setMinWidth(CARD);
+            card.setMaxWidth(CARD);
+            card.setFocusTraversable(true);
+            card.setOnMouseClicked(e -> open(shelf.indexOf(aircraft)));
+            card.focusedProperty().addListener((o, was, is) -> {
+                if (is) {
+                    chosen = shelf.indexOf(aircraft);
+                    mark();
+                }
+            });
+            before = new Drawn(aircraft.standing(), aircraft.trouble(), flights, session.units(), scale, card);
+            drawn.put(aircraft, before);
+        }
+        before.card().setId("card-" + index);
+        return before.card();
+    }
+
+    /** An aircraft that is not read yet, or cannot be. */
+    private static VBox unread(OpenAircraft aircraft) {
+        boolean wait = aircraft.trouble().isEmpty();
+        VBox card = new VBox(
+                6,
+                Texts.label(aircraft.name(), "heading"),
+                Texts.wrapped(wait ? "is being read" : aircraft.trouble(), "soft"));
+        card.setPadding(new Insets(18));
+        card.setAccessibleText(
+                aircraft.name() + (wait ? ", is being read" : ", cannot be shown: " + aircraft.trouble()));
+        return card;
+    }
+
+    private VBox judged(Standing standing, int flights, double scale) {
+        Setup setup = standing.setup();
+        Clearance clearance = standing.clearance();
         Canvas drawing = new Canvas(CARD - 4, DRAWING);
         Outline outline = Outline.above(setup.airframe());
         View view = View.centred(
                 scale, outline.left(), outline.right(), outline.top(), outline.bottom(), 0, 0, CARD - 4, DRAWING);
         AircraftPainter.grid(new ScreenPen(drawing), view, 0.1, 0, 0, CARD - 4, DRAWING);
         AircraftPainter.paint(new ScreenPen(drawing), outline, view, Optional.empty());
-        UnitSystem units = workspace.units();
+        UnitSystem units = session.units();
         VBox words = new VBox(
                 2,
                 Texts.label(setup.name(), "heading"),
@@ -150,38 +201,25 @@ public final class HangarView implements Place {
                                 + " · "
                                 + Quantity.MASS.text(setup.massProperties().mass(), units)
                                 + " · r"
-                                + situation.revision(),
+                                + standing.revision().number(),
                         "soft"),
                 new MiniLine(clearance, CARD - 40),
                 Texts.label("CLEARED TO", "caps"),
                 Texts.wrapped(clearance.sentence(), "heading"));
         words.setPadding(new Insets(12, 18, 14, 18));
         words.getChildren().add(next(clearance));
-        words.getChildren().add(history(shelf.get(index).id()));
+        words.getChildren().add(history(standing, flights));
         VBox card = new VBox(drawing, words);
-        card.getStyleClass().add("card");
-        card.setMinWidth(CARD);
-        card.setMaxWidth(CARD);
-        card.setId("card-" + index);
-        card.setFocusTraversable(true);
         card.setAccessibleText(
                 setup.name() + ", cleared to " + clearance.sentence() + ", " + Quantity.read(clearance.why(), units));
-        card.setOnMouseClicked(e -> open(index));
-        card.focusedProperty().addListener((o, was, is) -> {
-            if (is) {
-                chosen = index;
-                mark();
-            }
-        });
         return card;
     }
 
     /** What happened last: the latest revision and the flights. */
-    private Node history(long id) {
-        int flights = workspace.hangar().logbook().flights(id).size();
+    private Node history(Standing standing, int flights) {
         var label = Texts.wrapped(
                 "Last change: "
-                        + Quantity.read(workspace.hangar().current(id).reason(), workspace.units())
+                        + Quantity.read(standing.revision().reason(), session.units())
                         + " · "
                         + (flights == 0 ? "not flown" : flights + " flights and rehearsals"),
                 "soft",
@@ -194,11 +232,11 @@ public final class HangarView implements Place {
         Optional<Ruling> next = clearance.next();
         if (next.isEmpty()) {
             return Texts.wrapped(
-                    "Nothing built so far is in the way. " + Quantity.read(clearance.why(), workspace.units()) + ".",
+                    "Nothing built so far is in the way. " + Quantity.read(clearance.why(), session.units()) + ".",
                     "soft");
         }
         VBox words = new VBox(
-                Texts.wrapped(Quantity.read(next.get().finding().title(), workspace.units()), "strong"),
+                Texts.wrapped(Quantity.read(next.get().finding().title(), session.units()), "strong"),
                 Texts.label("next: " + next.get().stage().label(), "soft"));
         HBox line = new HBox(10, new StateMark(next.get().finding().state()), words);
         line.getStyleClass().add("item");
@@ -208,18 +246,14 @@ public final class HangarView implements Place {
     }
 
     /** The aircraft that is chosen, if there is any. */
-    public Optional<Hangar.Shelf> chosen() {
+    public Optional<OpenAircraft> chosen() {
         return chosen < shelf.size() ? Optional.of(shelf.get(chosen)) : Optional.empty();
     }
 
     /** Chooses an aircraft. */
-    public void choose(long id) {
+    public void choose(OpenAircraft aircraft) {
         update();
-        for (int i = 0; i < shelf.size(); i++) {
-            if (shelf.get(i).id() == id) {
-                chosen = i;
-            }
-        }
+        chosen = Math.max(0, shelf.indexOf(aircraft));
         mark();
     }
 
@@ -230,28 +264,28 @@ public final class HangarView implements Place {
 
     private void putAway() {
         chosen().ifPresent(a -> {
-            workspace.hangar().putAway(a.id());
-            undo.push(() -> bringBack(a));
-            update();
-            workspace.tell(a.name() + " is put away with all it has; Ctrl Z brings it back.");
+            a.putAway(session::tell);
+            undo.push(() -> {
+                a.bringBack(session::tell);
+                back(a);
+            });
+            session.tell(a.name() + " is put away with all it has; Ctrl Z brings it back.");
         });
     }
 
-    private void bringBack(Hangar.Shelf aircraft) {
-        workspace.hangar().bringBack(aircraft.id());
-        choose(aircraft.id());
-        workspace.tell(aircraft.name() + " is back.");
+    private void back(OpenAircraft aircraft) {
+        session.tell(aircraft.name() + " is back.");
     }
 
     /** Takes back what was removed last; beyond this session, aircraft that were put away. */
     private void undo() {
         if (!undo.isEmpty()) {
             undo.pop().run();
-            update();
         } else {
-            workspace.hangar().away().stream()
-                    .findFirst()
-                    .ifPresentOrElse(this::bringBack, () -> workspace.tell("Nothing was put away."));
+            session.desk()
+                    .bringBackLast(
+                            a -> a.ifPresentOrElse(this::back, () -> session.tell("Nothing was put away.")),
+                            session::tell);
         }
     }
 
@@ -260,6 +294,7 @@ public final class HangarView implements Place {
             albumOf = chosen();
             album.show(chosen());
         }
+        album.named();
         for (int i = 0; i < cards.getChildren().size(); i++) {
             cards.getChildren().get(i).pseudoClassStateChanged(CHOSEN, i == chosen && !shelf.isEmpty());
         }
@@ -268,7 +303,7 @@ public final class HangarView implements Place {
     private void open(int index) {
         if (index < shelf.size()) {
             chosen = index;
-            workspace.open(shelf.get(index).id());
+            session.open(shelf.get(index));
         }
     }
 
@@ -284,15 +319,15 @@ public final class HangarView implements Place {
     public List<List<String>> table() {
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("aircraft", "kind", "span", "mass", "revision", "cleared to"));
-        for (Hangar.Shelf a : shelf) {
-            Situation s = workspace.situationOf(a.id());
-            rows.add(List.of(
-                    a.name(),
-                    s.setup().airframe().kind(),
-                    Quantity.SPAN.text(s.setup().planform().span()),
-                    Quantity.MASS.text(s.setup().massProperties().mass()),
-                    "r" + s.revision(),
-                    Clearance.of(s).sentence()));
+        for (OpenAircraft a : shelf) {
+            a.standing()
+                    .ifPresent(s -> rows.add(List.of(
+                            a.name(),
+                            s.setup().airframe().kind(),
+                            Quantity.SPAN.text(s.setup().planform().span()),
+                            Quantity.MASS.text(s.setup().massProperties().mass()),
+                            "r" + s.revision().number(),
+                            s.clearance().sentence())));
         }
         return rows;
     }

@@ -1,56 +1,52 @@
 package app.drachen.desktop.stage.logbook;
 
+import app.drachen.core.clearance.Proof.Evidence;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.debrief.ModeSegment;
 import app.drachen.core.debrief.checks.SwingCheck;
+import app.drachen.core.geodesy.GeodeticPosition;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.working.Finding;
+import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Dialogs;
-import app.drachen.desktop.widget.Workspace;
 import app.drachen.files.logs.LogExport;
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** What can be done with a flight of the logbook: written out, counted as evidence. */
 final class FlightDeeds {
     private static final double WORTH_SECONDS = 30;
 
-    private final Workspace workspace;
+    private final Session session;
     private final Dialogs dialogs;
 
-    FlightDeeds(Workspace workspace, Dialogs dialogs) {
-        this.workspace = workspace;
+    FlightDeeds(Session session, Dialogs dialogs) {
+        this.session = session;
         this.dialogs = dialogs;
     }
 
     /** Writes a flight as CSV or as a track. */
-    void export(LogbookView.Read flight) {
-        String name = workspace.setup().name() + " flight " + flight.flight().number();
+    void export(Read flight) {
+        String name = flight.aircraft().name() + " flight " + flight.flight().number();
         dialogs.save("Write the flight", name + ".csv", List.of(".csv", ".gpx", ".kml", ".geojson"))
                 .ifPresent(file -> {
                     FlightLog log = flight.log().start().isPresent()
                             ? flight.log()
                             : flight.log().startedAt(flight.flight().when());
-                    try {
-                        LogExport.write(name, log, workspace.home(), file);
-                        workspace.tell(file + " written.");
-                    } catch (IOException e) {
-                        workspace.tell(file + " could not be written (" + e.getMessage() + "); choose another place.");
-                    } catch (IllegalArgumentException e) {
-                        workspace.tell(e.getMessage());
-                    }
+                    Optional<GeodeticPosition> home = session.home();
+                    session.write(file, f -> LogExport.write(name, log, home, f));
                 });
     }
 
     /** A real flight becomes evidence for the modes it flew for long enough. */
-    void countAsFlown(LogbookView.Read flight) {
+    void countAsFlown(Read flight) {
         if (flight.flight().rehearsed()) {
-            workspace.tell("Only a flight that was really flown is evidence; choose one.");
+            session.tell("Only a flight that was really flown is evidence; choose one.");
             return;
         }
         Map<FlightMode, ProofKind> kinds = new LinkedHashMap<>();
@@ -64,11 +60,15 @@ final class FlightDeeds {
                 String note = stops.isEmpty()
                         ? "Flight " + flight.flight().number() + ", log"
                         : stops.get(0).title();
-                workspace.prove(kind, flight.revision(), stops.isEmpty(), note);
+                flight.aircraft()
+                        .prove(
+                                flight.aircraft()
+                                        .proof(flight.revision(), kind, Evidence.REAL, stops.isEmpty(), note, Map.of()),
+                                session::tell);
                 counted.add(kind.label() + (stops.isEmpty() ? "" : " (not passed: " + note + ")"));
             }
         });
-        workspace.tell(
+        session.tell(
                 counted.isEmpty()
                         ? "No mode was flown for 30 s in this log: nothing to count."
                         : "Counted for r" + flight.revision().number() + ": " + String.join(", ", counted) + ".");
@@ -83,7 +83,7 @@ final class FlightDeeds {
                 .toList();
     }
 
-    private static double seconds(LogbookView.Read flight, FlightMode mode) {
+    private static double seconds(Read flight, FlightMode mode) {
         double seconds = 0;
         for (ModeSegment s : flight.debrief().flight().segments()) {
             if (s.mode() == mode) {

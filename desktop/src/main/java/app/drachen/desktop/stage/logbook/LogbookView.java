@@ -1,9 +1,10 @@
 package app.drachen.desktop.stage.logbook;
 
-import app.drachen.core.debrief.Debrief;
-import app.drachen.core.log.FlightLog;
 import app.drachen.core.units.Quantity;
-import app.drachen.desktop.background.Background;
+import app.drachen.desk.OpenAircraft;
+import app.drachen.desk.Session;
+import app.drachen.desk.imports.ImportQueue;
+import app.drachen.desk.imports.Incoming;
 import app.drachen.desktop.chart.PlanPainter;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.widget.Action;
@@ -11,15 +12,14 @@ import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.Ledger;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Texts;
-import app.drachen.desktop.widget.Workspace;
 import app.drachen.files.hangar.FlightRecord;
-import app.drachen.files.hangar.Revision;
-import java.nio.file.Path;
+import app.drachen.files.hangar.Logbook;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
@@ -44,16 +44,13 @@ public final class LogbookView implements Place {
     private static final DateTimeFormatter DAY =
             DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm").withZone(ZoneOffset.UTC);
 
-    /** A flight of the logbook, read. */
-    public record Read(FlightRecord flight, Revision revision, FlightLog log, Debrief debrief) {}
+    private record Removed(OpenAircraft aircraft, FlightRecord flight, Logbook.Packed log) {}
 
-    private final Workspace workspace;
-    private final Background background;
+    private final Session session;
+    private final ImportQueue queue;
     private final Dialogs dialogs;
     private final Consumer<Read> openDebrief;
     private final Runnable close;
-    private final Runnable changed;
-    private final LogReading reading;
     private final FlightDeeds deeds;
     private final StackPane root = new StackPane();
     private final TableView<FlightRecord> table = new TableView<>();
@@ -61,37 +58,28 @@ public final class LogbookView implements Place {
     private final Label state = Texts.label("", "soft");
     private final ProgressBar bar = new ProgressBar(0);
     private final Deque<Removed> removed = new ArrayDeque<>();
-    private Optional<LogReading.Looked> looked = Optional.empty();
+    private Optional<Incoming> asking = Optional.empty();
     private Optional<MappingView> mapping = Optional.empty();
-    private Optional<Read> read = Optional.empty();
-    private Optional<Consumer<Read>> wanted = Optional.empty();
-    private List<String> repaired = List.of();
-    private long shownOf;
-
-    private record Removed(long aircraft, FlightRecord flight, FlightLog log) {}
+    private final FlightReader reader;
+    private Optional<OpenAircraft> shownOf = Optional.empty();
+    private int keptBefore;
 
     /**
-     * The logbook of a workspace.
+     * The logbook of a session.
      *
+     * @param queue what is read in
      * @param openDebrief shows a flight's debrief
      * @param close goes back to the stage
-     * @param changed tells that the ledger and the keys of this place have changed
      */
     public LogbookView(
-            Workspace workspace,
-            Background background,
-            Dialogs dialogs,
-            Consumer<Read> openDebrief,
-            Runnable close,
-            Runnable changed) {
-        this.workspace = workspace;
-        this.background = background;
+            Session session, ImportQueue queue, Dialogs dialogs, Consumer<Read> openDebrief, Runnable close) {
+        this.session = session;
+        this.queue = queue;
         this.dialogs = dialogs;
         this.openDebrief = openDebrief;
         this.close = close;
-        this.changed = changed;
-        reading = new LogReading(workspace, background);
-        deeds = new FlightDeeds(workspace, dialogs);
+        deeds = new FlightDeeds(session, dialogs);
+        reader = new FlightReader(session, this::come);
         root.setId("logbook");
         root.setPadding(new Insets(14, 18, 12, 20));
         root.setFocusTraversable(true);
@@ -122,7 +110,7 @@ public final class LogbookView implements Place {
         column("set-up", 58, f -> "r" + f.revision());
         column("how", 84, f -> f.rehearsed() ? "rehearsed" : "flown");
         column("card", 96, f -> f.card().isEmpty() ? "log" : f.card());
-        column("how it ended", 420, f -> Quantity.read(f.outcome(), workspace.units()));
+        column("how it ended", 420, f -> Quantity.read(f.outcome(), session.units()));
         table.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> select(is));
         table.setOnMouseClicked(e -> {
             if (e.getClickCount() == 2) {
@@ -147,36 +135,66 @@ public final class LogbookView implements Place {
 
     @Override
     public void update() {
-        if (shownOf != workspace.aircraft()) {
-            cancel();
-            shownOf = workspace.aircraft();
-            read = Optional.empty();
-            repaired = List.of();
+        if (!shownOf.equals(Optional.of(session.aircraft()))) {
+            shownOf = Optional.of(session.aircraft());
+            reader.none();
+            keptBefore = kept().size();
         }
+        importing();
         if (mapping.isPresent()) {
             VBox box = new VBox(8, mapping.get(), foot());
             VBox.setVgrow(mapping.get(), Priority.ALWAYS);
             root.getChildren().setAll(box);
             return;
         }
-        List<FlightRecord> flights =
-                new ArrayList<>(workspace.hangar().logbook().flights(workspace.aircraft()));
-        java.util.Collections.reverse(flights);
+        List<FlightRecord> flights = new ArrayList<>(session.aircraft().flights());
+        Collections.reverse(flights);
         if (!flights.equals(List.copyOf(table.getItems()))) {
+            Optional<FlightRecord> before = selected();
             table.getItems().setAll(flights);
+            before.filter(flights::contains).ifPresent(table.getSelectionModel()::select);
+        }
+        if (kept().size() > keptBefore) {
+            keptBefore = kept().size();
+            choose(kept().get(keptBefore - 1).flight().number());
+            table.requestFocus();
         }
         if (table.getSelectionModel().isEmpty() && !flights.isEmpty()) {
             table.getSelectionModel().selectFirst();
         }
         HBox head = new HBox(
                 10,
-                Texts.label("Logbook · " + workspace.setup().name(), "heading"),
+                Texts.label("Logbook · " + session.setup().name(), "heading"),
                 Texts.spring(),
                 Texts.label(flights.size() + (flights.size() == 1 ? " flight" : " flights"), "soft"));
         head.setAlignment(Pos.CENTER_LEFT);
         VBox box = new VBox(8, head, table, notes, foot());
         VBox.setVgrow(table, Priority.ALWAYS);
         root.getChildren().setAll(box);
+    }
+
+    /** What came in for this aircraft in this session and was kept. */
+    private List<Incoming.State.Kept> kept() {
+        return LogbookLedger.states(all(), Incoming.State.Kept.class);
+    }
+
+    /** Shows how far the file is that is being read in, or its question. */
+    private void importing() {
+        Optional<Incoming> question = queue.asking(session.aircraft());
+        if (!question.equals(asking)) {
+            asking = question;
+            mapping = question.map(q -> (Incoming.State.Asking) q.state())
+                    .map(q -> new MappingView(q.table(), q.guess(), session.units()));
+        }
+        Optional<Incoming> busy = queue.busy(session.aircraft());
+        bar.setVisible(busy.isPresent());
+        state.setText(busy.map(i -> {
+                    boolean looking = i.state() instanceof Incoming.State.Looking;
+                    return (looking ? "Looking at " : "Reading ") + i.file().getFileName() + " · Esc stops it";
+                })
+                .orElse(""));
+        busy.map(Incoming::state)
+                .ifPresent(s -> bar.setProgress(s instanceof Incoming.State.Reading r ? r.share() : 0));
     }
 
     private HBox foot() {
@@ -186,11 +204,17 @@ public final class LogbookView implements Place {
         return foot;
     }
 
-    /** Chooses a flight by its number. */
-    public void choose(int number) {
+    /** Shows a flight by its number. */
+    public void showFlight(int number) {
         update();
-        table.getItems().stream().filter(f -> f.number() == number).findFirst().ifPresent(f -> table.getSelectionModel()
-                .select(f));
+        choose(number);
+    }
+
+    private void choose(int number) {
+        table.getItems().stream()
+                .filter(f -> f.number() == number)
+                .findFirst()
+                .ifPresent(table.getSelectionModel()::select);
     }
 
     private Optional<FlightRecord> selected() {
@@ -199,142 +223,50 @@ public final class LogbookView implements Place {
 
     /** Reads the chosen flight beside the interface, for the ledger. */
     private void select(FlightRecord flight) {
-        read = Optional.empty();
-        wanted = Optional.empty();
-        repaired = List.of();
+        notes.setText("");
         if (flight == null) {
-            return;
+            reader.none();
+        } else {
+            reader.read(session.aircraft(), flight);
         }
-        long aircraft = workspace.aircraft();
-        notes.setText(workspace.hangar().logbook().notes(aircraft, flight.number()));
-        double density = workspace.field().map(f -> f.density()).orElse(1.225);
-        background.start(
-                running -> {
-                    Revision flown = workspace
-                            .hangar()
-                            .revision(aircraft, flight.revision())
-                            .orElseGet(() -> workspace.hangar().current(aircraft));
-                    FlightLog log = workspace
-                            .hangar()
-                            .logbook()
-                            .log(aircraft, flight.number())
-                            .orElseThrow();
-                    return new Read(flight, flown, log, Debrief.of(log, flown.setup(), density));
-                },
-                share -> {},
-                result -> {
-                    boolean still = aircraft == workspace.aircraft()
-                            && selected().filter(flight::equals).isPresent();
-                    if (still) {
-                        read = Optional.of(result);
-                        changed.run();
-                        wanted.ifPresent(use -> use.accept(result));
-                        wanted = Optional.empty();
-                    }
-                },
-                e -> workspace.tell(e.getMessage()));
     }
 
+    private void come(Read result) {
+        if (notes.getText().isEmpty()) {
+            notes.setText(result.notes());
+        }
+        session.refresh();
+    }
+
+    /** Keeps what was typed; never before the notes that were there are known. */
     private void keepNotes() {
-        selected().ifPresent(f -> workspace
-                .hangar()
-                .logbook()
-                .note(workspace.aircraft(), f.number(), notes.getText().strip()));
+        String typed = notes.getText().strip();
+        reader.now().filter(r -> !r.notes().equals(typed)).ifPresent(r -> {
+            r.aircraft().note(r.flight().number(), typed, session::tell);
+            reader.noted(typed);
+        });
     }
 
     private void choose() {
-        importLogs(dialogs.open("Read a log", List.of(".csv", ".txt", ".log", ".gpx", ".igc", ".nmea")));
-    }
-
-    /** Reads logs in, one after the other where nothing has to be asked. */
-    public void importLogs(List<Path> files) {
-        files.forEach(this::importLog);
-    }
-
-    private void importLog(Path file) {
-        state.setText("Looking at " + file.getFileName());
-        reading.look(
-                file,
-                found -> {
-                    state.setText("");
-                    boolean own = found.table().filter(t -> t.own()).isPresent();
-                    if (found.table().isEmpty() || own || found.remembered().isPresent()) {
-                        found.remembered()
-                                .ifPresent(m -> workspace.tell(file.getFileName()
-                                        + " is read like the last file of this shape; M changes that."));
-                        looked = Optional.of(found);
-                        start(found, found.remembered());
-                    } else {
-                        ask(found);
-                    }
-                },
-                this::failed);
-    }
-
-    private void ask(LogReading.Looked found) {
-        looked = Optional.of(found);
-        mapping = Optional.of(new MappingView(
-                found.table().orElseThrow(),
-                found.remembered().orElse(found.table().orElseThrow().guess()),
-                workspace.units()));
-        changed.run();
+        queue.take(dialogs.open("Read a log", List.of(".csv", ".txt", ".log", ".gpx", ".igc", ".nmea")));
     }
 
     /** The last table again, to say what its columns mean. */
     private void mapAgain() {
-        looked.filter(l -> l.table().isPresent())
-                .ifPresentOrElse(this::ask, () -> workspace.tell("No table was read in since the start."));
-    }
-
-    private void readMapped() {
-        if (mapping.isPresent() && looked.isPresent()) {
-            LogReading.Looked found = looked.get();
-            reading.remember(found.table().orElseThrow(), mapping.get().mapping());
-            start(found, Optional.of(mapping.get().mapping()));
+        if (!queue.askAgain(session.aircraft())) {
+            session.tell("No table was read in since the start.");
         }
     }
 
-    private void start(LogReading.Looked found, Optional<app.drachen.files.csv.LogMapping> by) {
-        state.setText("Reading " + found.file().getFileName() + " · Esc stops it");
-        bar.setProgress(0);
-        bar.setVisible(true);
-        reading.read(found, by, bar::setProgress, kept -> done(found, kept), this::failed);
-    }
-
-    private void done(LogReading.Looked found, LogReading.Kept kept) {
-        bar.setVisible(false);
-        state.setText("");
-        mapping = Optional.empty();
-        // other windows on this hangar show it too
-        workspace.refresh();
-        choose(kept.flight().number());
-        repaired = kept.repaired();
-        workspace.tell(found.file().getFileName() + ": " + kept.rows() + " rows kept as flight "
-                + kept.flight().number()
-                + (repaired.isEmpty() ? "." : "; what was repaired or worked out stands in the ledger."));
-        changed.run();
-        table.requestFocus();
-    }
-
-    private void failed(Exception e) {
-        bar.setVisible(false);
-        state.setText("");
-        workspace.tell(e.getMessage());
-        changed.run();
-    }
-
-    private void cancel() {
-        reading.cancel();
-        bar.setVisible(false);
-        state.setText("");
-        mapping = Optional.empty();
+    private void readMapped() {
+        if (mapping.isPresent() && asking.isPresent()) {
+            queue.answer(asking.get(), mapping.get().mapping());
+        }
     }
 
     private void escape() {
         if (bar.isVisible() || mapping.isPresent()) {
-            cancel();
-            workspace.tell("Stopped; nothing was kept.");
-            changed.run();
+            queue.stop(session.aircraft());
             table.requestFocus();
         } else {
             close.run();
@@ -347,39 +279,37 @@ public final class LogbookView implements Place {
 
     /** Does something with the chosen flight, as soon as its log is read. */
     private void withRead(Consumer<Read> use) {
-        if (read.isPresent()) {
-            use.accept(read.get());
-        } else if (selected().isPresent()) {
-            wanted = Optional.of(use);
-            workspace.tell("Reading flight " + selected().get().number() + ".");
-        } else {
-            workspace.tell("Choose a flight first.");
+        if (selected().isEmpty()) {
+            session.tell("Choose a flight first.");
+        } else if (!reader.use(use)) {
+            session.tell("Reading flight " + selected().get().number() + ".");
         }
     }
 
     private void remove() {
-        selected().ifPresent(f -> {
-            long aircraft = workspace.aircraft();
-            workspace.hangar().logbook().log(aircraft, f.number()).ifPresent(log -> {
-                removed.push(new Removed(aircraft, f, log));
-                workspace.hangar().logbook().remove(aircraft, f.number());
-                update();
-                workspace.tell("Flight " + f.number() + " is out of the logbook; Ctrl Z brings it back.");
-                changed.run();
-            });
-        });
+        OpenAircraft aircraft = session.aircraft();
+        selected()
+                .ifPresent(f -> aircraft.remove(
+                        f,
+                        log -> {
+                            removed.push(new Removed(aircraft, f, log));
+                            session.tell("Flight " + f.number() + " is out of the logbook; Ctrl Z brings it back.");
+                        },
+                        session::tell));
     }
 
     private void bringBack() {
-        if (removed.isEmpty() || removed.peek().aircraft() != workspace.aircraft()) {
-            workspace.tell("No flight was taken out.");
+        if (removed.isEmpty() || !session.shows(removed.peek().aircraft())) {
+            session.tell("No flight was taken out.");
             return;
         }
         Removed back = removed.pop();
-        workspace.hangar().logbook().restore(back.aircraft(), back.flight(), back.log());
-        update();
-        workspace.tell("Flight " + back.flight().number() + " is back.");
-        changed.run();
+        back.aircraft()
+                .restore(
+                        back.flight(),
+                        back.log(),
+                        () -> session.tell("Flight " + back.flight().number() + " is back."),
+                        session::tell);
     }
 
     @Override
@@ -416,9 +346,10 @@ public final class LogbookView implements Place {
 
     @Override
     public List<Picture> pictures() {
-        return read.map(r ->
+        return reader.now()
+                .map(r ->
                         List.of(new Picture("track of flight " + r.flight().number(), 900, 640, pen -> new PlanPainter(
-                                        r.log(), workspace.field(), workspace.units())
+                                        r.log(), session.field(), session.units())
                                 .paint(pen, 900, 640))))
                 .orElse(List.of());
     }
@@ -440,40 +371,18 @@ public final class LogbookView implements Place {
 
     @Override
     public void leave() {
-        wanted = Optional.empty();
+        reader.forget();
         keepNotes();
     }
 
     /** Shows what the chosen flight shows, or how a mapping is made. */
+    @Override
     public void fill(Ledger ledger) {
-        if (mapping.isPresent()) {
-            ledger.show(
-                    "Whose columns are these?",
-                    "Names and numbers were guessed at; every one can be changed.",
-                    List.of(),
-                    ledgerActions());
-            ledger.addLines(
-                    "How",
-                    List.of(
-                            "“taken for” says what a column is, “unit” how its numbers are written, and the last column"
-                                    + " what the middle number then is.",
-                            "Two columns cannot be the same thing: the second one chosen wins.",
-                            "The answer is remembered for the next file with these headers."));
-        } else if (read.isPresent()) {
-            Read r = read.get();
-            ledger.show(
-                    "Flight " + r.flight().number(),
-                    (r.flight().rehearsed() ? "Rehearsed" : "Flown") + " with r"
-                            + r.revision().number() + ". " + r.flight().outcome(),
-                    List.of(),
-                    ledgerActions());
-            if (!repaired.isEmpty()) {
-                ledger.addLines("Repaired or worked out", repaired);
-            }
-            r.debrief().flight().facts().ifPresent(f -> ledger.addValues("Facts", f.workings()));
-            ledger.add("Findings", r.debrief().findings());
-        } else {
-            ledger.show("Logbook", "Choose a flight to see what it shows.", List.of(), ledgerActions());
-        }
+        LogbookLedger.fill(ledger, mapping.isPresent(), reader.now(), ledgerActions(), all());
+    }
+
+    /** What came in for this aircraft in this session. */
+    private List<Incoming> all() {
+        return queue.all().stream().filter(i -> i.aircraft().equals(shownOf)).toList();
     }
 }

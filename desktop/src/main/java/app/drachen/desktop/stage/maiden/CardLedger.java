@@ -7,6 +7,7 @@ import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
+import app.drachen.desk.flight.Flight;
 import app.drachen.desktop.widget.Ledger;
 import java.util.List;
 import java.util.Locale;

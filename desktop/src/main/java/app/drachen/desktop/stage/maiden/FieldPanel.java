@@ -3,13 +3,13 @@ package app.drachen.desktop.stage.maiden;
 import app.drachen.core.air.Field;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.units.Quantity;
+import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
-import app.drachen.desktop.widget.Workspace;
-import app.drachen.files.hangar.Hangar;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.UnaryOperator;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
@@ -20,12 +20,12 @@ import javafx.scene.layout.Priority;
 
 /** The field of the day, to be typed. */
 final class FieldPanel extends GridPane {
-    private final Workspace workspace;
+    private final Session session;
     private int count;
     private QuantityField first;
 
-    FieldPanel(Workspace workspace) {
-        this.workspace = workspace;
+    FieldPanel(Session session) {
+        this.session = session;
         setHgap(14);
         setVgap(3);
         ColumnConstraints half = new ColumnConstraints();
@@ -48,7 +48,7 @@ final class FieldPanel extends GridPane {
     private void rebuildUpdate() {
         getChildren().clear();
         count = 0;
-        Field f = workspace.field().orElseGet(FieldPanel::calm);
+        Field f = session.field().orElseGet(FieldPanel::calm);
         first = add("Wind", Quantity.SPEED, f.wind(), (x, v) -> x.withWind(v, x.windFrom(), x.gust()));
         add("From", Quantity.BEARING, f.windFrom(), (x, v) -> x.withWind(x.wind(), v, x.gust()));
         add("Gusts", Quantity.SPEED, f.gust(), (x, v) -> x.withWind(x.wind(), x.windFrom(), v));
@@ -86,14 +86,14 @@ final class FieldPanel extends GridPane {
 
     /** Where home is on the globe; only tracks for other programs need it. */
     private HBox home() {
-        TextField home = new TextField(workspace.hangar().setting(Hangar.HOME).orElse(""));
+        TextField home = new TextField(session.desk().homeText());
         home.setId("home-position");
         home.setPromptText("latitude, longitude in degrees, for tracks");
         home.setAccessibleText("Position of home: latitude and longitude in degrees, south and west negative");
         home.setTooltip(new Tooltip("Position of home, for tracks as GPX, KML or GeoJSON: 53.1234, 8.1234"));
         home.setOnAction(e -> {
-            if (!workspace.enterHome(home.getText())) {
-                home.setText(workspace.hangar().setting(Hangar.HOME).orElse(""));
+            if (!session.enterHome(home.getText())) {
+                home.setText(session.desk().homeText());
             }
         });
         HBox.setHgrow(home, Priority.ALWAYS);
@@ -121,20 +121,22 @@ final class FieldPanel extends GridPane {
     }
 
     private QuantityField add(String name, Quantity quantity, double value, BiFunction<Field, Double, Field> change) {
-        QuantityField field = new QuantityField(name, quantity, workspace::tell, v -> enter(x -> change.apply(x, v)));
+        QuantityField field = new QuantityField(name, quantity, session::tell, v -> enter(x -> change.apply(x, v)));
         field.columns(3);
-        field.show(value, workspace.units());
+        field.show(value, session.units());
         add(field, count % 2, count / 2);
         count++;
         return field;
     }
 
-    private boolean enter(java.util.function.UnaryOperator<Field> change) {
+    private boolean enter(UnaryOperator<Field> change) {
         try {
-            workspace.enter(change.apply(workspace.field().orElseGet(FieldPanel::calm)));
+            // refused here and now if it cannot be; entered in its turn
+            change.apply(session.field().orElseGet(FieldPanel::calm));
+            session.enter(before -> change.apply(before.orElseGet(FieldPanel::calm)));
             return true;
         } catch (IllegalArgumentException e) {
-            workspace.tell(e.getMessage());
+            session.tell(e.getMessage());
             return false;
         }
     }

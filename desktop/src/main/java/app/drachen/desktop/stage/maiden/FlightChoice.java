@@ -1,13 +1,10 @@
 package app.drachen.desktop.stage.maiden;
 
-import app.drachen.core.air.Field;
-import app.drachen.core.cards.CardPlan;
 import app.drachen.core.cards.CardPlans;
 import app.drachen.core.rehearsal.Fault;
-import app.drachen.core.rehearsal.RehearsalPlan;
-import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
-import app.drachen.desktop.widget.Workspace;
+import app.drachen.desk.Session;
+import app.drachen.desk.flight.Rehearsing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,21 +18,21 @@ final class FlightChoice {
     private final ComboBox<String> mistakes = new ComboBox<>();
     private final List<Optional<Fault.Kind>> kinds = new ArrayList<>();
 
-    FlightChoice(Workspace workspace, Runnable changed) {
+    FlightChoice(Session session, Rehearsing rehearsing) {
         CardPlans.all().forEach(c -> cards.getItems().add(c.title()));
         kinds.add(Optional.empty());
         for (Fault.Kind kind : Fault.Kind.values()) {
             kinds.add(Optional.of(kind));
         }
         kinds.forEach(k -> mistakes.getItems()
-                .add(k.map(f -> "With: " + Quantity.read(f.label(), workspace.units()))
+                .add(k.map(f -> "With: " + Quantity.read(f.label(), session.units()))
                         .orElse("As it is set up, nothing wrong")));
         cards.getSelectionModel().select(0);
         mistakes.getSelectionModel().select(0);
         prepare(cards, "flight-card", "Card to fly", "Card to fly  C");
         prepare(mistakes, "flight-mistake", "Mistake to fly with", "A mistake or a loss to see once in the model  X");
-        cards.getSelectionModel().selectedIndexProperty().addListener((p, was, now) -> changed.run());
-        mistakes.getSelectionModel().selectedIndexProperty().addListener((p, was, now) -> changed.run());
+        cards.getSelectionModel().selectedIndexProperty().addListener((p, was, now) -> tell(rehearsing));
+        mistakes.getSelectionModel().selectedIndexProperty().addListener((p, was, now) -> tell(rehearsing));
     }
 
     private static void prepare(ComboBox<String> box, String id, String name, String tip) {
@@ -55,12 +52,10 @@ final class FlightChoice {
         return mistakes;
     }
 
-    CardPlan card() {
-        return CardPlans.all().get(cards.getSelectionModel().getSelectedIndex());
-    }
-
-    Optional<Fault.Kind> mistake() {
-        return kinds.get(mistakes.getSelectionModel().getSelectedIndex());
+    private void tell(Rehearsing rehearsing) {
+        rehearsing.choose(
+                CardPlans.all().get(cards.getSelectionModel().getSelectedIndex()),
+                kinds.get(mistakes.getSelectionModel().getSelectedIndex()));
     }
 
     /** The next card. */
@@ -73,15 +68,5 @@ final class FlightChoice {
     /** The next mistake; after the last comes none. */
     void nextMistake() {
         mistakes.getSelectionModel().select((mistakes.getSelectionModel().getSelectedIndex() + 1) % kinds.size());
-    }
-
-    /**
-     * What is to be flown.
-     *
-     * @throws IllegalArgumentException with one sentence, if the mistake cannot be made on this aircraft
-     */
-    RehearsalPlan plan(Setup setup, Field field, long seed) {
-        RehearsalPlan plan = new RehearsalPlan(setup, card().forAircraft(setup, field), field, seed);
-        return mistake().map(k -> Fault.usual(k).in(plan)).orElse(plan);
     }
 }

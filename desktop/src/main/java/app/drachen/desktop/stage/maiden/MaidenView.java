@@ -1,18 +1,17 @@
 package app.drachen.desktop.stage.maiden;
 
 import app.drachen.core.cards.Card;
-import app.drachen.core.clearance.Proof.Evidence;
-import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.debrief.Segments;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.rehearsal.Outcome;
-import app.drachen.core.rehearsal.Rehearsal;
-import app.drachen.core.rehearsal.RehearsalPlan;
-import app.drachen.core.rehearsal.Scatter;
 import app.drachen.core.units.Quantity;
-import app.drachen.desktop.background.Background;
+import app.drachen.desk.Session;
+import app.drachen.desk.flight.Flight;
+import app.drachen.desk.flight.FlightRun;
+import app.drachen.desk.flight.Glance;
+import app.drachen.desk.flight.Rehearsing;
 import app.drachen.desktop.chart.PlanChart;
 import app.drachen.desktop.chart.StripChart;
 import app.drachen.desktop.drawing.Picture;
@@ -20,11 +19,12 @@ import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Ledger;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Texts;
-import app.drachen.desktop.widget.Workspace;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -42,9 +42,11 @@ public final class MaidenView implements Place {
     private static final int[] SPEEDS = {1, 2, 4, 8, 16, 30, 60};
     private static final double SHOWN = 90;
 
-    private final Workspace workspace;
-    private final Background background;
-    private final Runnable openDebrief;
+    private static final FlightLog EMPTY = new FlightLog.Builder(Set.of()).build();
+
+    private final Session session;
+    private final Consumer<Flight> openDebrief;
+    private final Rehearsing rehearsing;
     private final BorderPane root = new BorderPane();
     private final FieldPanel field;
     private final CardSteps steps = new CardSteps();
@@ -60,52 +62,51 @@ public final class MaidenView implements Place {
             StripChart.Strip.of(LogColumn.AIRSPEED),
             new StripChart.Strip(LogColumn.ROLL, Optional.of(LogColumn.WANTED_ROLL)),
             StripChart.Strip.of(LogColumn.POWER)));
-    private final AnimationTimer timer = new Ticker();
-    private Optional<Rehearsal> rehearsal = Optional.empty();
-    private Optional<Flight> flown = Optional.empty();
-    private Optional<Background.Handle> work = Optional.empty();
+    private final Ticker timer = new Ticker();
     private final FlightChoice choice;
     private final ManyFlights many = new ManyFlights();
-    private boolean running;
     private int speed = 3;
-    private long seed = 1;
-    private long aircraft;
-    private boolean mistaken;
-    private int begunAt;
 
     /** Moves the rehearsal with the clock. */
     private final class Ticker extends AnimationTimer {
         private long last;
         private int frame;
+        private boolean ticking;
 
-        @Override
-        public void start() {
-            last = 0;
-            super.start();
+        /** Ticks while the clock runs, and paints while a flight goes to its end. */
+        void follow() {
+            boolean wanted = rehearsing.running() || rehearsing.goingToTheEnd();
+            if (wanted && !ticking) {
+                last = 0;
+                start();
+            } else if (!wanted && ticking) {
+                stop();
+            }
+            ticking = wanted;
         }
 
         @Override
         public void handle(long now) {
             double dt = last == 0 ? 0 : Math.min(0.1, (now - last) / 1e9);
             last = now;
-            rehearsal.ifPresent(r -> r.advance(dt * SPEEDS[speed]));
+            rehearsing.tick(dt * SPEEDS[speed]);
             if (frame++ % 3 == 0) {
                 picture();
-            }
-            if (rehearsal.flatMap(Rehearsal::outcome).isPresent()) {
-                hold();
-                landed();
             }
         }
     }
 
-    /** The stage of a workspace. */
-    public MaidenView(Workspace workspace, Background background, Runnable openDebrief) {
-        this.workspace = workspace;
-        this.background = background;
+    /**
+     * The stage of a session.
+     *
+     * @param openDebrief shows the debrief of a flight
+     */
+    public MaidenView(Session session, Consumer<Flight> openDebrief) {
+        this.session = session;
         this.openDebrief = openDebrief;
-        field = new FieldPanel(workspace);
-        choice = new FlightChoice(workspace, this::chosen);
+        rehearsing = new Rehearsing(session, this::came);
+        field = new FieldPanel(session);
+        choice = new FlightChoice(session, rehearsing);
         clock.setId("clock");
         state.setId("rehearsal-state");
         VBox used = new VBox(cardNote, charge);
@@ -138,11 +139,11 @@ public final class MaidenView implements Place {
         progress.setVisible(false);
         HBox controls = new HBox(
                 8,
-                Texts.button(Action.of("Run", "Space", this::runOrHold), "primary"),
+                Texts.button(Action.of("Run", "Space", rehearsing::runOrHold), "primary"),
                 Texts.button(Action.of("To the end", "End", this::toTheEnd)),
-                Texts.button(Action.of("Break off", "B", this::breakOff)),
-                Texts.button(Action.of("Again", "N", this::again)),
-                Texts.button(Action.of(ManyFlights.TIMES + " times", "M", this::manyTimes)),
+                Texts.button(Action.of("Break off", "B", rehearsing::breakOff)),
+                Texts.button(Action.of("Again", "N", rehearsing::again)),
+                Texts.button(Action.of(Rehearsing.TIMES + " times", "M", this::manyTimes)),
                 progress);
         controls.setAlignment(Pos.CENTER_LEFT);
         state.setMinWidth(0);
@@ -163,187 +164,76 @@ public final class MaidenView implements Place {
         return root;
     }
 
-    /** The last flight that was read, for the debrief. */
-    public Optional<Flight> flown() {
-        return flown;
-    }
-
-    private Optional<Card> card() {
-        return workspace.field().map(f -> choice.card().forAircraft(workspace.setup(), f));
-    }
-
     @Override
     public void update() {
-        if (aircraft != workspace.aircraft()) {
-            aircraft = workspace.aircraft();
-            rehearsal = Optional.empty();
-            flown = Optional.empty();
-            hold();
-        }
         field.update();
         picture();
     }
 
+    /** Something came that is to be shown here, if this is what is shown. */
+    private void came() {
+        if (root.getScene() != null && session.isOpen()) {
+            session.refresh();
+        }
+    }
+
     private void picture() {
-        Optional<Card> card = rehearsal.map(r -> r.plan().card()).or(this::card);
-        int now = rehearsal.map(Rehearsal::stepNumber).orElse(0);
-        boolean over = rehearsal.flatMap(Rehearsal::outcome).isPresent();
-        boolean whole =
-                rehearsal.flatMap(Rehearsal::outcome).filter(Outcome::whole).isPresent();
-        steps.show(card, now, over, whole, workspace.units());
-        double time = rehearsal.map(Rehearsal::time).orElse(0.0);
-        clock.setText((int) time / 60 + ":" + String.format(java.util.Locale.ROOT, "%02d", (int) time % 60));
+        if (!session.isOpen()) {
+            return;
+        }
+        timer.follow();
+        Optional<FlightRun> run = rehearsing.run();
+        Optional<Glance> glance = run.flatMap(FlightRun::glance);
+        Optional<Card> card = rehearsing.card();
+        Optional<Outcome> outcome = glance.flatMap(Glance::outcome);
+        steps.show(
+                card,
+                glance.map(Glance::step).orElse(0),
+                outcome.isPresent(),
+                outcome.filter(Outcome::whole).isPresent(),
+                session.units());
+        double time = glance.map(Glance::time).orElse(0.0);
+        clock.setText((int) time / 60 + ":" + String.format(Locale.ROOT, "%02d", (int) time % 60));
         clockNote.setText(card.map(c -> "of " + Math.round(c.longest() / 60) + ":00 planned · ×" + SPEEDS[speed])
                 .orElse(""));
-        charge.setText(rehearsal
-                .map(r -> Quantity.CHARGE.text(r.aircraft().chargeUsed(), workspace.units()))
+        charge.setText(glance.map(g -> Quantity.CHARGE.text(g.charge(), session.units()))
                 .orElse(""));
-        cardNote.setText(rehearsal
-                .map(r -> "Rehearsal " + r.plan().seed() + " · wind of today's field")
+        cardNote.setText(run.map(r -> "Rehearsal " + r.plan().seed() + " · wind of today's field")
                 .orElse("not rehearsed in this session"));
-        state.setText(rehearsal
-                .map(r -> RehearsalText.of(r, running, workspace.units()))
-                .orElse("Space starts the rehearsal."));
-        FlightLog log =
-                rehearsal.map(Rehearsal::log).orElseGet(() -> new FlightLog.Builder(java.util.Set.of()).build());
-        plan.show(log, workspace.field(), workspace.units());
+        state.setText(
+                rehearsing.flyingMany()
+                        ? "Flying it " + Rehearsing.TIMES + " times; Esc stops."
+                        : run.map(r -> RehearsalText.of(r, rehearsing.running(), session.units()))
+                                .orElse("Space starts the rehearsal."));
+        progress.setVisible(rehearsing.flyingMany() || rehearsing.goingToTheEnd());
+        strips(glance.map(Glance::log).orElse(EMPTY), outcome.isPresent());
+    }
+
+    private void strips(FlightLog log, boolean over) {
+        plan.show(log, session.field(), session.units());
         if (over) {
-            strips.show(log, Segments.of(log), List.of(), workspace.units());
+            strips.show(log, Segments.of(log), List.of(), session.units());
         } else {
-            strips.follow(log, Segments.of(log), SHOWN, workspace.units());
+            strips.follow(log, Segments.of(log), SHOWN, session.units());
         }
-    }
-
-    private boolean begin() {
-        if (workspace.field().isEmpty()) {
-            workspace.tell("Enter today's field first: wind, gusts, air.");
-            field.focusFirst();
-            return false;
-        }
-        try {
-            rehearsal = Optional.of(new Rehearsal(
-                    choice.plan(workspace.setup(), workspace.field().get(), seed)));
-            mistaken = choice.mistake().isPresent();
-            begunAt = workspace.revision().number();
-            flown = Optional.empty();
-            closeMany();
-            return true;
-        } catch (IllegalArgumentException e) {
-            workspace.tell(e.getMessage());
-            return false;
-        }
-    }
-
-    private boolean ready() {
-        boolean stale = rehearsal
-                .filter(r -> r.outcome().isEmpty() && workspace.revision().number() == begunAt)
-                .isEmpty();
-        return !stale || begin();
-    }
-
-    private void runOrHold() {
-        if (running) {
-            hold();
-            picture();
-        } else if (ready()) {
-            running = true;
-            timer.start();
-        }
-    }
-
-    private void hold() {
-        running = false;
-        timer.stop();
+        boolean flownMany = rehearsing.scatter().isPresent();
+        strips.setVisible(!flownMany);
+        many.setVisible(flownMany);
+        rehearsing.scatter().ifPresent(s -> many.show(s, session.units()));
+        plan.ends(rehearsing.scatter().map(ManyFlights::ends).orElse(List.of()));
     }
 
     private void toTheEnd() {
-        hold();
-        if (!ready()) {
-            return;
+        if (session.field().isEmpty()) {
+            field.focusFirst();
         }
-        Rehearsal r = rehearsal.orElseThrow();
-        progress.setVisible(true);
         progress.setProgress(0);
-        work = Optional.of(background.start(
-                running -> {
-                    while (r.outcome().isEmpty() && !running.cancelled()) {
-                        r.advance(5);
-                        running.at(Math.min(1, r.time() / 240));
-                    }
-                    return r;
-                },
-                progress::setProgress,
-                done -> {
-                    finished();
-                    landed();
-                },
-                this::failed));
+        rehearsing.toTheEnd(progress::setProgress);
     }
 
-    private void cancel() {
-        work.ifPresent(Background.Handle::cancel);
-        work = Optional.empty();
-        progress.setVisible(false);
-        hold();
-        picture();
-    }
-
-    /** Reads the log, keeps the flight and its proof. */
-    private void landed() {
-        Rehearsal r = rehearsal.orElseThrow();
-        int revision = workspace.revision().number();
-        boolean asSetUp = !mistaken;
-        background.start(
-                running -> {
-                    Flight flight = Flight.of(r, revision, asSetUp);
-                    String how = asSetUp ? "" : "With a mistake on purpose: ";
-                    workspace.keep(flight.card().id(), how + flight.outcome().sentence(), flight.log());
-                    return flight;
-                },
-                share -> {},
-                this::read,
-                e -> workspace.tell("The log could not be read: " + e.getMessage()));
-    }
-
-    private void read(Flight flight) {
-        flown = Optional.of(flight);
-        boolean first = flight.card().id().equals("first-flight");
-        if (first && flight.asSetUp() && workspace.isOpen() && flight.setup().equals(workspace.setup())) {
-            workspace.prove(ProofKind.REHEARSAL, Evidence.REHEARSED, flight.passed(), flight.summary(), Map.of());
-        } else {
-            workspace.go(workspace.stage());
-        }
-    }
-
-    private void breakOff() {
-        if (rehearsal.filter(r -> r.outcome().isEmpty()).isPresent()) {
-            rehearsal.get().breakOff();
-            workspace.tell("Card broken off: the pilot lands.");
-        } else {
-            workspace.tell("Nothing is flying.");
-        }
-    }
-
-    private void again() {
-        hold();
-        seed++;
-        if (begin()) {
-            running = true;
-            timer.start();
-        }
-    }
-
-    /** Turns the gain knob to the next of its marks. */
-    private void knob() {
-        rehearsal
-                .filter(r -> r.outcome().isEmpty())
-                .ifPresentOrElse(
-                        r -> {
-                            r.knob(r.knob() >= 2 ? 0.5 : r.knob() + 0.5);
-                            workspace.tell("Gain knob at " + Quantity.SHARE.text(r.knob(), workspace.units())
-                                    + ": rate gains times that, where a mode uses them.");
-                        },
-                        () -> workspace.tell("Nothing is flying."));
+    private void manyTimes() {
+        progress.setProgress(0);
+        rehearsing.manyTimes(progress::setProgress);
     }
 
     private void faster(int by) {
@@ -351,95 +241,10 @@ public final class MaidenView implements Place {
         picture();
     }
 
-    /** Another card or mistake was chosen. */
-    private void chosen() {
-        hold();
-        rehearsal = Optional.empty();
-        flown = Optional.empty();
-        closeMany();
-        workspace.go(workspace.stage());
-    }
-
-    /** Flies the card many times on all processors. */
-    private void manyTimes() {
-        if (workspace.field().isEmpty()) {
-            begin();
-            return;
-        }
-        hold();
-        cancel();
-        RehearsalPlan flight;
-        try {
-            flight = choice.plan(workspace.setup(), workspace.field().get(), seed);
-            new Rehearsal(flight);
-        } catch (IllegalArgumentException e) {
-            workspace.tell(e.getMessage());
-            return;
-        }
-        long id = workspace.aircraft();
-        progress.setVisible(true);
-        progress.setProgress(0);
-        state.setText("Flying it " + ManyFlights.TIMES + " times; Esc stops.");
-        work = Optional.of(background.start(
-                running -> new Scatter(
-                        Background.onAllProcessors(ManyFlights.TIMES, n -> Scatter.fly(flight, n), running)),
-                progress::setProgress,
-                done -> {
-                    finished();
-                    if (workspace.isOpen() && workspace.aircraft() == id) {
-                        many.show(done, workspace.units());
-                        strips.setVisible(false);
-                        plan.ends(ManyFlights.ends(done));
-                        picture();
-                    }
-                },
-                this::failed));
-    }
-
-    private void closeMany() {
-        many.hide();
-        strips.setVisible(true);
-        plan.ends(List.of());
-    }
-
-    private void finished() {
-        progress.setVisible(false);
-        work = Optional.empty();
-    }
-
-    private void failed(Exception e) {
-        finished();
-        workspace.tell("The rehearsal failed: " + e.getMessage());
-    }
-
-    private void takeOver() {
-        if (rehearsal.filter(HelperFinds::in).isPresent()) {
-            Rehearsal r = rehearsal.orElseThrow();
-            workspace.edit("Took over what the helpers found", s -> HelperFinds.into(s, r));
-        } else {
-            workspace.tell("Nothing to take over: fly Autotune or auto-trim to the end first.");
-        }
-    }
-
-    private void mode(int position) {
-        List<FlightMode> modes = workspace.setup().modes().selector().wanted();
-        if (position < modes.size()
-                && rehearsal.filter(r -> r.outcome().isEmpty()).isPresent()) {
-            rehearsal.get().choose(modes.get(position));
-            workspace.tell(
-                    modes.get(position) == FlightMode.MANUAL
-                            ? "Manual: the pilot flies the card."
-                            : modes.get(position).label() + ", hands off. "
-                                    + modes.get(position).seen());
-        }
-    }
-
     private void debrief() {
-        if (flown.isEmpty()) {
-            workspace.tell("Nothing to read yet: rehearse the card first.");
-        } else {
-            openDebrief.run();
-        }
+        rehearsing
+                .flown()
+                .ifPresentOrElse(openDebrief, () -> session.tell("Nothing to read yet: rehearse the card first."));
     }
 
     @Override
@@ -451,7 +256,7 @@ public final class MaidenView implements Place {
     public List<List<String>> table() {
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("step", "mode", "what", "how"));
-        card().ifPresent(c -> c.steps()
+        rehearsing.card().ifPresent(c -> c.steps()
                 .forEach(s ->
                         rows.add(List.of(String.valueOf(s.number()), s.mode().label(), s.title(), s.how()))));
         return rows;
@@ -460,24 +265,25 @@ public final class MaidenView implements Place {
     @Override
     public List<Action> actions() {
         List<Action> actions = new ArrayList<>();
-        actions.add(Action.of("run or hold the rehearsal", "Space", this::runOrHold));
+        actions.add(Action.of("run or hold the rehearsal", "Space", rehearsing::runOrHold));
         actions.add(Action.of("fly to the end at once", "End", this::toTheEnd));
-        actions.add(Action.of("stop working", "Esc", this::cancel));
-        actions.add(Action.of("break off: land", "B", this::breakOff));
-        actions.add(Action.of("again, with other gusts and throw", "N", this::again));
-        actions.add(Action.of("turn the gain knob", "G", this::knob));
+        actions.add(Action.of("stop working", "Esc", rehearsing::stop));
+        actions.add(Action.of("break off: land", "B", rehearsing::breakOff));
+        actions.add(Action.of("again, with other gusts and throw", "N", rehearsing::again));
+        actions.add(Action.of("turn the gain knob", "G", rehearsing::knob));
         actions.add(Action.of("faster", "Plus", () -> faster(1)));
         actions.add(Action.also("Equals", () -> faster(1)));
         actions.add(Action.of("slower", "Minus", () -> faster(-1)));
         actions.add(Action.of("type the field", "F", field::focusFirst));
         actions.add(Action.of("another card", "C", choice::nextCard));
         actions.add(Action.of("another mistake to fly with", "X", choice::nextMistake));
-        actions.add(Action.of("fly it " + ManyFlights.TIMES + " times", "M", this::manyTimes));
-        actions.add(Action.of("take over what Autotune or auto-trim found", "T", this::takeOver));
-        List<FlightMode> modes = workspace.setup().modes().selector().wanted();
+        actions.add(Action.of("fly it " + Rehearsing.TIMES + " times", "M", this::manyTimes));
+        actions.add(Action.of("take over what Autotune or auto-trim found", "T", rehearsing::takeOver));
+        List<FlightMode> modes = session.setup().modes().selector().wanted();
         for (int i = 0; i < modes.size(); i++) {
             int position = i;
-            actions.add(Action.of("mode: " + modes.get(i).label(), String.valueOf(i + 1), () -> mode(position)));
+            actions.add(
+                    Action.of("mode: " + modes.get(i).label(), String.valueOf(i + 1), () -> rehearsing.mode(position)));
         }
         actions.add(Action.of("read the debrief", "Enter", this::debrief));
         return actions;
@@ -488,13 +294,16 @@ public final class MaidenView implements Place {
         return List.of(Action.of("Read the debrief", "Enter", this::debrief));
     }
 
-    /** Adds what the flight must show, and when to break off. */
+    /** What stands in the way, then what the flight must show, and when to break off. */
+    @Override
     public void fill(Ledger ledger) {
-        CardLedger.fill(ledger, card(), flown, workspace.units());
+        ledger.showStage(ledgerActions());
+        CardLedger.fill(ledger, rehearsing.card(), rehearsing.flown(), session.units());
     }
 
     @Override
     public void leave() {
-        hold();
+        rehearsing.hold();
+        timer.follow();
     }
 }

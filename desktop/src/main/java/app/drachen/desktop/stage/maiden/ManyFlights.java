@@ -18,9 +18,6 @@ import javafx.scene.layout.VBox;
 
 /** What many flights of one card showed: shares and measures with their spread. */
 final class ManyFlights extends VBox {
-    /** How often a card is flown; MAIDEN-R5 wants at least 40. */
-    static final int TIMES = 40;
-
     ManyFlights() {
         super(6);
         setId("many-flights");
@@ -70,9 +67,5 @@ final class ManyFlights extends VBox {
         return scatter.flights().stream()
                 .map(f -> new PlanPainter.End(f.north(), f.east(), f.outcome().whole()))
                 .toList();
-    }
-
-    void hide() {
-        setVisible(false);
     }
 }

@@ -8,6 +8,7 @@ import app.drachen.core.controls.RadioTrims;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
+import app.drachen.desk.Session;
 import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.drawing.ScreenPen;
@@ -17,7 +18,6 @@ import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
-import app.drachen.desktop.widget.Workspace;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -40,7 +40,7 @@ import javafx.scene.layout.VBox;
 public final class ThrowsView implements Place {
     private static final double NUDGE = 0.2;
 
-    private final Workspace workspace;
+    private final Session session;
     private final VBox root = new VBox(9);
     private final Canvas behind = new Canvas();
     private final Pane behindHost = new Pane(behind);
@@ -53,9 +53,9 @@ public final class ThrowsView implements Place {
     private Sticks sticks = Sticks.CENTRED;
     private Optional<Surface> chosen = Optional.empty();
 
-    /** The stage of a workspace. */
-    public ThrowsView(Workspace workspace) {
-        this.workspace = workspace;
+    /** The stage of a session. */
+    public ThrowsView(Session session) {
+        this.session = session;
         left = new StickPad("yaw", "power", (x, y) -> hold(new Sticks(sticks.roll(), sticks.pitch(), x, (y + 1) / 2)));
         right = new StickPad("roll", "pitch", (x, y) -> hold(new Sticks(x, -y, sticks.yaw(), sticks.power())));
         HBox head = new HBox(
@@ -100,10 +100,8 @@ public final class ThrowsView implements Place {
 
     @Override
     public void update() {
-        if (chosen.filter(s -> workspace.setup().controls().output(s).isPresent())
-                .isEmpty()) {
-            chosen =
-                    workspace.setup().controls().surfaces().stream().findFirst().map(Output::surface);
+        if (chosen.filter(s -> session.setup().controls().output(s).isPresent()).isEmpty()) {
+            chosen = session.setup().controls().surfaces().stream().findFirst().map(Output::surface);
         }
         mixTable();
         trims();
@@ -111,10 +109,10 @@ public final class ThrowsView implements Place {
     }
 
     private void paint() {
-        if (!workspace.isOpen()) {
+        if (!session.isOpen()) {
             return;
         }
-        Setup setup = workspace.setup();
+        Setup setup = session.setup();
         List<Sticks.Answer> answers = setup.controls().surfaces().stream()
                 .map(o -> sticks.answer(setup, o))
                 .toList();
@@ -161,7 +159,7 @@ public final class ThrowsView implements Place {
             GridPane.setHalignment(label, i == 0 ? HPos.LEFT : HPos.CENTER);
         }
         int row = 1;
-        for (Output output : workspace.setup().controls().surfaces()) {
+        for (Output output : session.setup().controls().surfaces()) {
             Surface surface = output.surface();
             String name = surface.label().toLowerCase(Locale.ROOT);
             Label label = Texts.label(surface.label(), "strong");
@@ -219,14 +217,14 @@ public final class ThrowsView implements Place {
         QuantityField field = new QuantityField(
                 "",
                 quantity,
-                workspace::tell,
-                v -> workspace.edit(
+                session::tell,
+                v -> session.edit(
                         Character.toUpperCase(name.charAt(0)) + name.substring(1),
                         s -> s.withControls(s.controls().change(surface, o -> change.apply(o, v)))));
         field.columns(quantity == Quantity.PULSE ? 4 : 3);
         field.field().setAccessibleText(name);
         field.field().setId("field-" + name.replace(' ', '-'));
-        field.show(value, workspace.units());
+        field.show(value, session.units());
         table.add(field, column, row);
     }
 
@@ -235,7 +233,7 @@ public final class ThrowsView implements Place {
     }
 
     private void rebuildTrims() {
-        ControlSetup controls = workspace.setup().controls();
+        ControlSetup controls = session.setup().controls();
         RadioTrims t = controls.trims();
         trims.getChildren().setAll(Texts.label("RADIO TRIM", "caps"));
         trim("Roll trim", t.roll(), (x, v) -> new RadioTrims(v, x.pitch(), x.yaw()));
@@ -247,13 +245,13 @@ public final class ThrowsView implements Place {
         QuantityField field = new QuantityField(
                 name,
                 Quantity.SHARE,
-                workspace::tell,
-                v -> workspace.edit(
+                session::tell,
+                v -> session.edit(
                         name,
                         s -> s.withControls(
                                 s.controls().withTrims(change.apply(s.controls().trims(), v)))));
         field.columns(3);
-        field.show(value, workspace.units());
+        field.show(value, session.units());
         trims.getChildren().add(field);
     }
 
@@ -263,7 +261,7 @@ public final class ThrowsView implements Place {
     }
 
     private void step(int by) {
-        List<Surface> all = workspace.setup().controls().surfaces().stream()
+        List<Surface> all = session.setup().controls().surfaces().stream()
                 .map(Output::surface)
                 .toList();
         if (!all.isEmpty()) {
@@ -272,28 +270,28 @@ public final class ThrowsView implements Place {
     }
 
     private void turnRound(Surface surface) {
-        workspace.edit(
+        session.edit(
                 surface.label() + " turned round",
                 s -> s.withControls(s.controls().change(surface, Output::turnedRound)));
     }
 
     private void preset() {
-        workspace.edit(
+        session.edit(
                 "Mixer preset applied",
                 s -> s.withControls(MixerRows.preset(s.airframe().tail()).apply(s.controls(), s.invertedVee())));
     }
 
     private void carry() {
-        if (!workspace.edit(
+        if (!session.edit(
                 "Radio trims carried into the servo centres",
                 s -> s.withControls(s.controls().trimsCarried()))) {
-            workspace.tell("No trim is left in the radio.");
+            session.tell("No trim is left in the radio.");
         }
     }
 
     @Override
     public List<Picture> pictures() {
-        Setup setup = workspace.setup();
+        Setup setup = session.setup();
         List<Sticks.Answer> answers = setup.controls().surfaces().stream()
                 .map(o -> sticks.answer(setup, o))
                 .toList();
@@ -308,7 +306,7 @@ public final class ThrowsView implements Place {
     public List<List<String>> table() {
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("output", "moves", "roll", "pitch", "yaw", "reversed", "centre", "low", "high"));
-        for (Output o : workspace.setup().controls().outputs()) {
+        for (Output o : session.setup().controls().outputs()) {
             rows.add(List.of(
                     String.valueOf(o.channel()),
                     o.surface().label(),

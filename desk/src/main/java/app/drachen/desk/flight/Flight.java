@@ -1,4 +1,4 @@
-package app.drachen.desktop.stage.maiden;
+package app.drachen.desk.flight;
 
 import app.drachen.core.air.Field;
 import app.drachen.core.cards.Card;

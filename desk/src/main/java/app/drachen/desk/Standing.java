@@ -1,0 +1,41 @@
+package app.drachen.desk;
+
+import app.drachen.core.air.Field;
+import app.drachen.core.clearance.Clearance;
+import app.drachen.core.clearance.Proof;
+import app.drachen.core.clearance.Situation;
+import app.drachen.core.setup.Setup;
+import app.drachen.files.hangar.Revision;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Where an aircraft stands: its revision, what the rules look at, and what they say. Made once for each change that
+ * matters, never for a look.
+ *
+ * @param revision the revision it stands at
+ * @param situation what the rules look at
+ * @param clearance what they say
+ */
+public record Standing(Revision revision, Situation situation, Clearance clearance) {
+    /** Asks the rules about a revision. */
+    static Standing of(Revision revision, Optional<Field> field, List<Proof> proofs) {
+        Situation situation = new Situation(revision.setup(), revision.number(), field, proofs, revision.changedAt());
+        return new Standing(revision, situation, Clearance.of(situation));
+    }
+
+    /** The same aircraft with other proofs. */
+    Standing proven(List<Proof> proofs) {
+        return of(revision, situation.field(), proofs);
+    }
+
+    /** The same aircraft on another field. */
+    Standing on(Field field) {
+        return of(revision, Optional.of(field), situation.proofs());
+    }
+
+    /** The set-up. */
+    public Setup setup() {
+        return revision.setup();
+    }
+}

@@ -1,2 +1,0 @@
-/** The one place with threads. Uses nothing else. */
-package app.drachen.desktop.background;

@@ -1,0 +1,203 @@
+package app.drachen.desktop.stage.modes;
+
+import app.drachen.core.modes.BandText;
+import app.drachen.core.modes.FlightMode;
+import app.drachen.core.modes.PulseBand;
+import app.drachen.core.modes.Selector;
+import app.drachen.core.modes.SelectorKind;
+import app.drachen.core.units.Quantity;
+import app.drachen.desk.Session;
+import app.drachen.desktop.widget.Action;
+import app.drachen.desktop.widget.Focus;
+import app.drachen.desktop.widget.QuantityField;
+import app.drachen.desktop.widget.Texts;
+import app.drachen.desktop.widget.WorkingPopover;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.DoublePredicate;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+
+/** The selector of modes: kind of switch, weight and offset, and what each position gives. */
+final class SelectorPane extends VBox {
+    private final Session session;
+
+    SelectorPane(Session session) {
+        super(5);
+        this.session = session;
+        getStyleClass().add("sheet");
+        setPadding(new Insets(8, 10, 8, 10));
+    }
+
+    void update() {
+        Focus.kept(this, this::rebuildSelector);
+    }
+
+    private QuantityField field(String name, Quantity quantity, double value, DoublePredicate take) {
+        QuantityField field = new QuantityField(name, quantity, session::tell, take);
+        field.columns(4);
+        field.show(value, session.units());
+        return field;
+    }
+
+    private void rebuildSelector() {
+        Selector s = session.setup().modes().selector();
+        ComboBox<String> kind = new ComboBox<>();
+        for (SelectorKind k : SelectorKind.values()) {
+            kind.getItems().add(k.label());
+        }
+        kind.getSelectionModel().select(s.kind().ordinal());
+        kind.setAccessibleText("Kind of switch");
+        kind.setId("selector-kind");
+        kind.setOnAction(
+                e -> changeKind(SelectorKind.values()[kind.getSelectionModel().getSelectedIndex()]));
+        HBox head = new HBox(
+                10,
+                kind,
+                field(
+                        "Weight",
+                        Quantity.SHARE,
+                        s.weight(),
+                        v -> setSelector("Selector weight", x -> x.withTravel(v, x.offset()))),
+                field(
+                        "Offset",
+                        Quantity.SHARE,
+                        s.offset(),
+                        v -> setSelector("Selector offset", x -> x.withTravel(x.weight(), v))));
+        head.setAlignment(Pos.CENTER_LEFT);
+        GridPane table = new GridPane();
+        table.setHgap(12);
+        table.setVgap(3);
+        String[] heads = {"", "gives", "pulse", "band", "to edge"};
+        for (int i = 0; i < heads.length; i++) {
+            table.add(Texts.label(heads[i], "soft", "small"), i, 0);
+        }
+        for (Selector.Place place : s.table()) {
+            row(table, s, place);
+        }
+        TextField bands = new TextField(BandText.write(s.bands()));
+        bands.setId("field-bands");
+        bands.setAccessibleText("Pulse bands of the board: edges and modes in turn");
+        bands.setTooltip(new Tooltip("Pulse bands of the board: edges and modes in turn; a dash for a gap"));
+        bands.setOnAction(e -> setBands(bands.getText()));
+        Hyperlink working = new Hyperlink("show working");
+        working.setOnAction(e -> WorkingPopover.show(working, List.of(s.marginWorking()), session.units()));
+        HBox foot = new HBox(
+                10,
+                Texts.label(
+                        "least margin "
+                                + (Double.isNaN(s.leastMargin())
+                                        ? "unknown"
+                                        : Quantity.PULSE.text(s.leastMargin(), session.units())),
+                        "soft"),
+                working,
+                Texts.spring(),
+                Texts.button(Action.of("Widest margin", "S", this::solve), "small-button"));
+        foot.setAlignment(Pos.CENTER_LEFT);
+        HBox bandLine = new HBox(8, Texts.label("Bands"), bands);
+        bandLine.setAlignment(Pos.CENTER_LEFT);
+        HBox.setHgrow(bands, Priority.ALWAYS);
+        getChildren().setAll(head, table, bandLine, Texts.spring(), foot);
+        VBox.setVgrow(getChildren().get(3), Priority.ALWAYS);
+    }
+
+    private void row(GridPane table, Selector s, Selector.Place place) {
+        int row = place.position();
+        ComboBox<FlightMode> mode = new ComboBox<>();
+        mode.getItems().setAll(FlightMode.values());
+        mode.setValue(s.wanted().get(row - 1));
+        mode.setConverter(new ModeNames());
+        mode.setAccessibleText("Mode at position " + row);
+        mode.setPrefWidth(112);
+        mode.setOnAction(e -> setSelector(
+                "Position " + row + " gives " + mode.getValue().label(), x -> x.withMode(row, mode.getValue())));
+        String edge =
+                Double.isNaN(place.marginMicros()) ? "–" : Quantity.PULSE.text(place.marginMicros(), session.units());
+        String band = s.bands().stream()
+                .filter(b -> b.holds(place.pulseMicros()))
+                .map(b -> Math.round(b.lowMicros()) + "–" + Math.round(b.highMicros()))
+                .reduce((a, b) -> a + ", " + b)
+                .orElse("none");
+        boolean bad = place.mode().isEmpty() || place.marginMicros() < 40;
+        Label edgeLabel = Texts.label(edge, "figure");
+        if (bad) {
+            edgeLabel.getStyleClass().add("bad");
+        }
+        boolean safe = mode.getValue() == FlightMode.MANUAL || mode.getValue() == FlightMode.HOME;
+        table.add(Texts.label(String.valueOf(row), safe ? "strong" : "soft"), 0, row);
+        table.add(mode, 1, row);
+        table.add(Texts.label(Quantity.PULSE.text(place.pulseMicros(), session.units()), "figure"), 2, row);
+        table.add(Texts.label(band, "figure", "soft"), 3, row);
+        table.add(edgeLabel, 4, row);
+    }
+
+    /** Names of modes for lists. */
+    private static final class ModeNames extends StringConverter<FlightMode> {
+        @Override
+        public String toString(FlightMode mode) {
+            return mode == null ? "" : mode.label();
+        }
+
+        @Override
+        public FlightMode fromString(String label) {
+            return FlightMode.valueOf(label.toUpperCase(Locale.ROOT));
+        }
+    }
+
+    private boolean setSelector(String reason, UnaryOperator<Selector> change) {
+        return session.edit(
+                reason,
+                s -> s.withModes(s.modes().withSelector(change.apply(s.modes().selector()))));
+    }
+
+    private void setBands(String text) {
+        try {
+            List<PulseBand> bands = BandText.read(text);
+            setSelector("Pulse bands of the board", x -> x.withBands(bands));
+        } catch (IllegalArgumentException e) {
+            session.tell(e.getMessage());
+        }
+    }
+
+    private void changeKind(SelectorKind kind) {
+        if (kind == session.setup().modes().selector().kind()) {
+            return;
+        }
+        List<FlightMode> modes =
+                switch (kind) {
+                    case TWO -> List.of(FlightMode.MANUAL, FlightMode.HOME);
+                    case THREE -> List.of(FlightMode.MANUAL, FlightMode.LEVEL, FlightMode.HOME);
+                    case SIX -> List.of(
+                            FlightMode.MANUAL,
+                            FlightMode.RATE,
+                            FlightMode.LEVEL,
+                            FlightMode.HOLD,
+                            FlightMode.CIRCLE,
+                            FlightMode.HOME);
+                };
+        setSelector("Selector with " + kind.label(), x -> x.withKind(kind, modes));
+    }
+
+    /** Solves weight and offset for the widest margin. */
+    void solve() {
+        Optional<Selector> solved = session.setup().modes().selector().solved();
+        if (solved.isEmpty()) {
+            session.tell("No weight and offset give every position its mode: move the bands.");
+        } else if (!setSelector(
+                "Selector solved for the widest margin", x -> x.solved().orElse(x))) {
+            session.tell("Weight and offset are the best already.");
+        }
+    }
+}
