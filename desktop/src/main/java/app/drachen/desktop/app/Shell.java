@@ -347,7 +347,9 @@ public final class Shell {
 
     private void toHangar() {
         over.clear();
+        OpenAircraft was = session.aircraft();
         session.closeAircraft();
+        hangar.choose(was);
     }
 
     private void along(int step) {
