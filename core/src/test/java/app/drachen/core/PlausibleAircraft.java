@@ -25,7 +25,6 @@ import app.drachen.core.math.NoiseSource;
 import app.drachen.core.setup.Setup;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Random aircraft that a person could have built, mirror-symmetric, balanced near 12 % static margin. */
 public final class PlausibleAircraft {
@@ -67,7 +66,11 @@ public final class PlausibleAircraft {
                         between(0.010, 0.018)),
                 kind == 2 ? 0 : between(0, 0.04),
                 0,
-                Optional.of(new Flap(between(0.35, 0.55), 0.95, between(0.18, 0.3))));
+                List.of(new Flap(
+                        kind == 2 ? Flap.Kind.ELEVON : Flap.Kind.AILERON,
+                        between(0.35, 0.55),
+                        0.95,
+                        between(0.18, 0.3))));
         Planform planform = Planform.of(wing);
         double arm = between(2.6, 3.4) * planform.meanChord();
         double at = planform.quarterStation() + arm;

@@ -107,7 +107,7 @@ class PlausibleAircraftTest {
         MassProperties m = setup.massProperties();
         Aircraft a = new Aircraft(setup);
         double[] pulses = setup.controls().outputs().stream()
-                .mapToDouble(o -> o.surface() == Surface.MOTOR ? o.lowMicros() : o.pulse(0))
+                .mapToDouble(o -> o.surface().equals(Surface.MOTOR) ? o.lowMicros() : o.pulse(0))
                 .toArray();
         a.place(0, 0, 500, 0, -0.05, 0, 15);
         a.settle(pulses, RHO, 15);
@@ -140,7 +140,7 @@ class PlausibleAircraftTest {
     private static Aircraft glider(Setup setup, double bank) {
         Aircraft a = new Aircraft(setup);
         double[] pulses = setup.controls().outputs().stream()
-                .mapToDouble(o -> o.surface() == Surface.MOTOR ? o.lowMicros() : o.pulse(0))
+                .mapToDouble(o -> o.surface().equals(Surface.MOTOR) ? o.lowMicros() : o.pulse(0))
                 .toArray();
         a.place(0, 0, 300, bank, 0, 0, 14);
         a.settle(pulses, RHO, 14);
@@ -163,7 +163,7 @@ class PlausibleAircraftTest {
     private static double[] after(Setup setup, double step, int steps) {
         Aircraft a = new Aircraft(setup);
         double[] pulses = setup.controls().outputs().stream()
-                .mapToDouble(o -> o.surface() == Surface.MOTOR ? o.lowMicros() : o.pulse(0))
+                .mapToDouble(o -> o.surface().equals(Surface.MOTOR) ? o.lowMicros() : o.pulse(0))
                 .toArray();
         a.place(0, 0, 300, 0.2, 0, 0, 14);
         a.settle(pulses, RHO, 14);
@@ -187,7 +187,7 @@ class PlausibleAircraftTest {
             scaled.add(new WingPanel(
                     k * q.rootChord(), k * q.tipChord(), k * q.length(), q.sweep(), q.dihedral(), q.twist()));
         }
-        Planform large = Planform.of(new Wing(0, 0, scaled, wing.section(), 0, 0, wing.aileron()));
+        Planform large = Planform.of(new Wing(0, 0, scaled, wing.section(), 0, 0, wing.flaps()));
         assertEquals(k * k * p.area(), large.area(), 1e-9);
         assertEquals(p.aspectRatio(), large.aspectRatio(), 1e-9);
         assertEquals(LiftingSurface.slope(p), LiftingSurface.slope(large), 1e-9);

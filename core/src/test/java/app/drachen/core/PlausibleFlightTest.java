@@ -249,7 +249,7 @@ class PlausibleFlightTest {
         double blown = control(air, up, down, thrust);
         assertTrue(blown >= 0.999 * still, "seed " + seed + ": " + still + " became " + blown);
         // no more than if the whole tail stood in a stream of √(V² + 2T/ρA)
-        double radius = setup.propulsion().propeller().diameter() / 2;
+        double radius = setup.propulsion().drives().get(0).propeller().diameter() / 2;
         double most = 1 + 2 * thrust / (RHO * Math.PI * radius * radius) / (12 * 12);
         assertTrue(blown <= 1.05 * most * still, "seed " + seed);
     }
@@ -263,7 +263,7 @@ class PlausibleFlightTest {
     }
 
     private static double control(StripModel air, double[] up, double[] down, double thrust) {
-        air.propeller(thrust, RHO);
+        air.propeller(0, thrust, RHO);
         air.compute(12, 0, 0.5, 0, 0, 0, RHO, up);
         double nose = air.momentY();
         air.compute(12, 0, 0.5, 0, 0, 0, RHO, down);

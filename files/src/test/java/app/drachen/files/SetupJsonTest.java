@@ -9,8 +9,10 @@ import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.setup.TuneSection;
 import app.drachen.files.json.SetupJson;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -56,7 +58,7 @@ class SetupJsonTest {
                 "\"kind\" : \"none\" | \"kind\" : \"butterfly\" | butterfly",
                 "\"reversed\" : true | \"turned\" : true | \u201creversed\u201d is missing",
                 "\"name\" : \"Rochen\" | \"name\" : \"\" | name of the aircraft",
-                "\"surface\" : \"RIGHT_ELEVON\" | \"surface\" : \"WINGLET\" | WINGLET"
+                "\"role\" : \"ELEVON\" | \"role\" : \"WINGLET\" | WINGLET"
             })
     void damageIsNamedWithItsPlace(String was, String is, String named) {
         String text = SetupJson.write(DemoAircraft.rochen());
@@ -70,6 +72,45 @@ class SetupJsonTest {
         assertTrue(told.contains("setup"), "the place: " + told);
         assertFalse(told.contains("app.drachen"), "no class names: " + told);
         assertEquals(1, told.lines().count(), "one sentence: " + told);
+    }
+
+    /** Documents of version 1, written by the program of that time and never changed, are those aircraft today. */
+    @ParameterizedTest
+    @CsvSource({"conventional", "vee", "wing"})
+    void documentsOfVersionOneAreRead(String kind) throws Exception {
+        Setup expected =
+                switch (kind) {
+                    case "conventional" -> DemoAircraft.seeschwalbePorpoising();
+                    case "vee" -> DemoAircraft.strandlaeuferNewPack();
+                    default -> DemoAircraft.rochenOnTheBench()
+                            .withModes(DemoAircraft.rochen().modes());
+                };
+        try (var in = SetupJsonTest.class.getResourceAsStream("setup-1-" + kind + ".json")) {
+            Setup read = SetupJson.read(new String(in.readAllBytes(), StandardCharsets.UTF_8), NAMED);
+            // whose gains they were is not told by version 1
+            assertEquals(expected.withGains(expected.gains(), TuneSection.Origin.ENTERED), read);
+        }
+    }
+
+    /** Whatever is cut out of an old document is told by the reader, never an exception of the upgrade. */
+    @Test
+    void damagedDocumentsOfVersionOneGiveOnlyNamedErrors() throws Exception {
+        String text;
+        try (var in = SetupJsonTest.class.getResourceAsStream("setup-1-vee.json")) {
+            text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
+        Random random = new Random(3);
+        String[] words = text.split("(?<=[,:\\[\\]{}])");
+        for (int i = 0; i < 400; i++) {
+            String[] damaged = words.clone();
+            damaged[random.nextInt(damaged.length)] =
+                    List.of("", "null,", "7,", "{", "[],").get(i % 5);
+            try {
+                SetupJson.read(String.join("", damaged), NAMED);
+            } catch (ImportFailedException e) {
+                assertTrue(e.getMessage().startsWith("Möwe 1.json"), e.getMessage());
+            }
+        }
     }
 
     @Test

@@ -22,12 +22,13 @@ public interface AirForces {
     void compute(double u, double v, double w, double p, double q, double r, double density, double[] deflections);
 
     /**
-     * Tells what the propeller does to the air behind it, before {@link #compute}.
+     * Tells what a propeller does to the air behind it, before {@link #compute}.
      *
+     * @param drive which, from 0
      * @param thrust [N]
      * @param density [kg/m³]
      */
-    default void propeller(double thrust, double density) {}
+    default void propeller(int drive, double thrust, double density) {}
 
     /**
      * @return force along body x [N]

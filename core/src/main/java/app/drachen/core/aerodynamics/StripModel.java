@@ -3,11 +3,11 @@ package app.drachen.core.aerodynamics;
 import app.drachen.core.aerodynamics.Strips.Strip;
 import app.drachen.core.airframe.Body;
 import app.drachen.core.airframe.Position;
+import app.drachen.core.propulsion.Drive;
 import app.drachen.core.setup.Setup;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /**
  * Air forces on the drawn aircraft, strip by strip, over the whole range of angles.
@@ -53,8 +53,8 @@ public final class StripModel implements AirForces {
     private final double[] effectiveness;
     private final double[] flapMoment;
     private final boolean[] behindWing;
-    private final boolean[] blown;
-    private final double discArea;
+    private final int[] blownBy;
+    private final double[] discArea;
     private final double wingArea;
     private final double downwashPerLift;
     private final double bodyDragArea;
@@ -77,7 +77,8 @@ public final class StripModel implements AirForces {
     private final double rollBySlip;
     private final double[] rollByOutput;
     private final double[] flaps;
-    private double pull;
+    private final double[] pull;
+    private final double[] added;
     private double pullDensity = 1;
 
     /** Prepares the strips of a set-up. */
@@ -107,11 +108,15 @@ public final class StripModel implements AirForces {
         effectiveness = new double[count];
         flapMoment = new double[count];
         behindWing = new boolean[count];
-        blown = new boolean[count];
-        double radius = setup.propulsion().propeller().diameter() / 2;
-        discArea = Math.PI * radius * radius;
+        blownBy = new int[count];
+        List<Drive> drives = setup.propulsion().drives();
+        discArea = drives.stream()
+                .mapToDouble(d ->
+                        Math.PI / 4 * d.propeller().diameter() * d.propeller().diameter())
+                .toArray();
+        pull = new double[drives.size()];
+        added = new double[drives.size()];
         Position centre = setup.massProperties().centre();
-        Optional<Position> motor = setup.motorPosition();
         Map<List<Double>, Double> stalls = new HashMap<>();
         double wing = 0;
         for (int i = 0; i < count; i++) {
@@ -138,9 +143,7 @@ public final class StripModel implements AirForces {
             behindWing[i] = s.behindWing();
             double[] at = place[i];
             // a wing in a jet much narrower than its span gains little lift, so only tails are blown
-            blown[i] = !isWing(i)
-                    && motor.filter(m -> blows(m, centre, at, CONTRACTION * radius))
-                            .isPresent();
+            blownBy[i] = isWing(i) ? -1 : blowing(setup, centre, at);
             wing += isWing(i) ? s.area() : 0;
         }
         wingArea = wing;
@@ -178,9 +181,22 @@ public final class StripModel implements AirForces {
         return ahead > 0.5 * radius && aside < radius;
     }
 
+    /** The drive whose stream a place lies in; −1 for none. */
+    private static int blowing(Setup setup, Position centre, double[] at) {
+        for (int k = 0; k < setup.propulsion().drives().size(); k++) {
+            double radius = setup.propulsion().drives().get(k).propeller().diameter() / 2;
+            if (setup.motorPosition(k)
+                    .filter(m -> blows(m, centre, at, CONTRACTION * radius))
+                    .isPresent()) {
+                return k;
+            }
+        }
+        return -1;
+    }
+
     @Override
-    public void propeller(double thrust, double density) {
-        pull = Math.max(0, thrust);
+    public void propeller(int drive, double thrust, double density) {
+        pull[drive] = Math.max(0, thrust);
         pullDensity = density;
     }
 
@@ -244,17 +260,19 @@ public final class StripModel implements AirForces {
         }
         rollTwist = twist(speed, v, p);
         double axial = Math.max(0, u);
-        double added = Math.sqrt(axial * axial + 2 * pull / (pullDensity * discArea)) - axial;
+        for (int k = 0; k < added.length; k++) {
+            added[k] = Math.sqrt(axial * axial + 2 * pull[k] / (pullDensity * discArea[k])) - axial;
+        }
         for (int i = 0; i < count; i++) {
             if (!behindWing[i]) {
-                strip(i, blown[i] ? u + added : u, v, w, p, q, r, density);
+                strip(i, blownBy[i] >= 0 ? u + added[blownBy[i]] : u, v, w, p, q, r, density);
             }
         }
         double lift = wingLift / (0.5 * density * speedSquared * wingArea);
         double washed = w - downwashPerLift * lift * speed;
         for (int i = 0; i < count; i++) {
             if (behindWing[i]) {
-                strip(i, blown[i] ? u + added : u, v, washed, p, q, r, density * TAIL_EFFICIENCY);
+                strip(i, blownBy[i] >= 0 ? u + added[blownBy[i]] : u, v, washed, p, q, r, density * TAIL_EFFICIENCY);
             }
         }
         body(u, v, w, speed, density);

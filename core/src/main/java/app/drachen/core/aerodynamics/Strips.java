@@ -12,7 +12,11 @@ import app.drachen.core.airframe.WingPanel;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.setup.Setup;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeSet;
 
 /** Cuts the drawn surfaces into strips for {@link StripModel}. */
 final class Strips {
@@ -52,6 +56,9 @@ final class Strips {
     private static final int PER_TAIL_PANEL = 2;
     private static final double SPAN_EFFICIENCY = 0.85;
 
+    /** No strip is narrower than this share of its panel. */
+    private static final double LEAST_PIECE = 0.02;
+
     private final Setup setup;
     private final Position centre;
     private final List<Strip> strips = new ArrayList<>();
@@ -70,7 +77,7 @@ final class Strips {
 
     private int output(Surface surface) {
         for (int i = 0; i < setup.controls().outputs().size(); i++) {
-            if (setup.controls().outputs().get(i).surface() == surface) {
+            if (setup.controls().outputs().get(i).surface().equals(surface)) {
                 return i;
             }
         }
@@ -80,13 +87,7 @@ final class Strips {
     private void cutWing() {
         Wing wing = setup.airframe().wing();
         Planform planform = setup.planform();
-        boolean elevons = setup.airframe().tail() instanceof Tail.None;
-        int left = output(elevons ? Surface.LEFT_ELEVON : Surface.LEFT_AILERON);
-        int right = output(elevons ? Surface.RIGHT_ELEVON : Surface.RIGHT_AILERON);
         double slope = LiftingSurface.slope(planform);
-        double flap = wing.aileron().map(Flap::chordRatio).orElse(0.0);
-        double effect = LiftingSurface.flapEffectiveness(flap);
-        double moment = LiftingSurface.flapMoment(flap);
         double inner = 0;
         double edge = wing.rootLeadingEdge();
         double up = wing.up();
@@ -97,14 +98,19 @@ final class Strips {
             double quarterSweep =
                     Math.atan(Math.tan(panel.sweep()) + (panel.tipChord() - panel.rootChord()) / 4 / panel.length());
             double cosSweep = Math.cos(quarterSweep);
-            for (int i = 0; i < pieces; i++) {
-                double share = (i + 0.5) / pieces;
+            double[] edges = edges(wing, inner / half, (inner + panel.length()) / half, pieces);
+            for (int i = 0; i + 1 < edges.length; i++) {
+                double share = (edges[i] + edges[i + 1]) / 2;
                 double chord = panel.rootChord() + share * (panel.tipChord() - panel.rootChord());
                 double y = inner + share * panel.length();
                 double aft = edge + share * panel.length() * Math.tan(panel.sweep()) + chord / 4;
                 double height = up + share * panel.length() * Math.tan(panel.dihedral());
-                double width = panel.length() / pieces;
-                double covered = covered(wing, (y - width / 2) / half, (y + width / 2) / half);
+                double width = panel.length() * (edges[i + 1] - edges[i]);
+                double innerShare = (y - width / 2) / half;
+                double outerShare = (y + width / 2) / half;
+                Optional<Flap> flap = flap(wing, innerShare, outerShare);
+                double covered = flap.map(f -> f.covers(innerShare, outerShare)).orElse(0.0);
+                double ratio = flap.map(Flap::chordRatio).orElse(0.0);
                 for (int side = -1; side <= 1; side += 2) {
                     double angle =
                             wing.incidence() + twist + share * panel.twist() + side * wing.incidenceDifference() / 2;
@@ -121,9 +127,9 @@ final class Strips {
                             slope / cosSweep,
                             wing.section(),
                             1 / (Math.PI * planform.aspectRatio() * SPAN_EFFICIENCY),
-                            side < 0 ? left : right,
-                            covered * effect,
-                            covered * moment,
+                            flap.isPresent() ? output(moved(wing, flap.get(), side)) : -1,
+                            covered * LiftingSurface.flapEffectiveness(ratio),
+                            covered * LiftingSurface.flapMoment(ratio),
                             false));
                 }
             }
@@ -134,10 +140,40 @@ final class Strips {
         }
     }
 
-    private static double covered(Wing wing, double from, double to) {
-        return wing.aileron()
-                .map(f -> Math.max(0, Math.min(to, f.to()) - Math.max(from, f.from())) / (to - from))
-                .orElse(0.0);
+    /** Where a panel is cut, as shares of its length: evenly, and where two flaps meet at their ends. */
+    private static double[] edges(Wing wing, double inner, double outer, int pieces) {
+        SortedSet<Double> edges = new TreeSet<>();
+        for (int i = 0; i <= pieces; i++) {
+            edges.add((double) i / pieces);
+        }
+        if (wing.flaps().size() > 1) {
+            wing.flaps().forEach(f -> {
+                for (double end : new double[] {f.from(), f.to()}) {
+                    double share = (end - inner) / (outer - inner);
+                    if (share > 0 && share < 1 && edges.stream().allMatch(e -> Math.abs(e - share) > LEAST_PIECE)) {
+                        edges.add(share);
+                    }
+                }
+            });
+        }
+        return edges.stream().mapToDouble(Double::doubleValue).toArray();
+    }
+
+    /** The flap that takes most of a stretch. */
+    private static Optional<Flap> flap(Wing wing, double inner, double outer) {
+        return wing.flaps().stream()
+                .filter(f -> f.covers(inner, outer) > 0)
+                .max(Comparator.comparing(f -> f.covers(inner, outer)));
+    }
+
+    /** What moves a flap on a side: the surface of its kind, counted from the middle outwards. */
+    private static Surface moved(Wing wing, Flap flap, int side) {
+        int number = 1
+                + (int) wing.flaps().stream()
+                        .filter(f -> f.kind() == flap.kind() && f.from() < flap.from())
+                        .count();
+        Surface.Role role = Surface.Role.valueOf(flap.kind().name());
+        return new Surface(role, side < 0 ? Surface.Side.LEFT : Surface.Side.RIGHT, wing.number(flap));
     }
 
     private void cutTail() {

@@ -30,7 +30,7 @@ public enum Answer {
         if (sign == 0) {
             return STILL;
         }
-        if (surface == Surface.RUDDER) {
+        if (surface.role() == Surface.Role.RUDDER) {
             return sign > 0 ? LEFT : RIGHT;
         }
         return sign > 0 ? DOWN : UP;

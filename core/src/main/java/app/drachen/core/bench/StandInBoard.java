@@ -41,7 +41,7 @@ public final class StandInBoard {
         Map<Surface, Answer> answers = new LinkedHashMap<>();
         for (int i = 0; i < rest.length; i++) {
             Output output = real.controls().outputs().get(i);
-            if (output.surface() != Surface.MOTOR) {
+            if (output.surface().inTheAir()) {
                 double change = output.deflection(moved[i]) - output.deflection(rest[i]);
                 answers.put(output.surface(), Answer.of(output.surface(), Math.abs(change) < SEEN ? 0 : change));
             }

@@ -16,25 +16,28 @@ public record ControlSetup(List<Output> outputs, RadioTrims trims, Rates rates) 
     public ControlSetup {
         outputs = List.copyOf(outputs);
         long channels = outputs.stream().mapToInt(Output::channel).distinct().count();
+        if (outputs.stream().map(Output::surface).distinct().count() != outputs.size()) {
+            throw new IllegalArgumentException("two outputs move the same thing; give each its own");
+        }
         if (channels != outputs.size()) {
             throw new IllegalArgumentException("two outputs share a channel; give each its own");
         }
     }
 
     public Optional<Output> output(Surface surface) {
-        return outputs.stream().filter(o -> o.surface() == surface).findFirst();
+        return outputs.stream().filter(o -> o.surface().equals(surface)).findFirst();
     }
 
-    /** Outputs that move a surface. */
+    /** Outputs that move a surface in the air. */
     public List<Output> surfaces() {
-        return outputs.stream().filter(o -> o.surface() != Surface.MOTOR).toList();
+        return outputs.stream().filter(o -> o.surface().inTheAir()).toList();
     }
 
     /** The same with the outputs of one surface changed. */
     public ControlSetup change(Surface surface, UnaryOperator<Output> change) {
         List<Output> changed = new ArrayList<>();
         for (Output output : outputs) {
-            changed.add(output.surface() == surface ? change.apply(output) : output);
+            changed.add(output.surface().equals(surface) ? change.apply(output) : output);
         }
         return new ControlSetup(changed, trims, rates);
     }
@@ -69,7 +72,7 @@ public record ControlSetup(List<Output> outputs, RadioTrims trims, Rates rates) 
         for (Output output : outputs) {
             double mixed = output.mix().mix(roll, pitch, yaw, 0);
             changed.add(
-                    output.surface() == Surface.MOTOR
+                    output.surface().isMotor()
                             ? output
                             : output.withCentre(Math.rint(output.unlimitedPulse(mixed) * 10) / 10));
         }

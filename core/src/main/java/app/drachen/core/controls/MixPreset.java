@@ -49,7 +49,7 @@ public enum MixPreset {
 
     /** The row this preset gives an output. */
     public MixRow row(Surface surface, boolean inverted) {
-        if (surface == Surface.MOTOR) {
+        if (surface.isMotor()) {
             return MixRow.MOTOR;
         }
         return new MixRow(

@@ -43,7 +43,7 @@ public record Output(
      * @return pulse [µs]
      */
     public double unlimitedPulse(double mixed) {
-        if (surface == Surface.MOTOR) {
+        if (surface.isMotor()) {
             return lowMicros + mixed * (highMicros - lowMicros);
         }
         return centreMicros + (reversed ? -1 : 1) * mixed * FULL_COMMAND_MICROS;

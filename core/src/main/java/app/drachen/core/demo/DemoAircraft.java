@@ -28,16 +28,18 @@ import app.drachen.core.modes.Limits;
 import app.drachen.core.modes.ModeSetup;
 import app.drachen.core.modes.Selector;
 import app.drachen.core.modes.SelectorKind;
+import app.drachen.core.propulsion.Drive;
 import app.drachen.core.propulsion.Motor;
 import app.drachen.core.propulsion.Pack;
 import app.drachen.core.propulsion.Propeller;
 import app.drachen.core.propulsion.Propulsion;
-import app.drachen.core.setup.BoardMount;
+import app.drachen.core.setup.BuildSection;
 import app.drachen.core.setup.Gains;
+import app.drachen.core.setup.HarnessSection;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.setup.TuneSection;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** The three invented aircraft, each sound unless a method's name says otherwise. */
 public final class DemoAircraft {
@@ -55,7 +57,7 @@ public final class DemoAircraft {
                 new Section(toRadians(-0.6), 1.05, 0.10, 0.000, 0.013),
                 0,
                 toRadians(0.25),
-                Optional.of(new Flap(0.35, 0.95, 0.22)));
+                List.of(Flap.elevon(0.35, 0.95, 0.22)));
         TailPanel fin = new TailPanel(0.335, 0.54, 0, 0.13, 0.08, 0.11, toRadians(30), 0, 0);
         Airframe airframe =
                 new Airframe(wing, new Tail.None(List.of(fin)), new Body(0.30, 0.07, 0.06, 0), 0.250, 0.020, 0.060);
@@ -76,12 +78,9 @@ public final class DemoAircraft {
                         motor(3)),
                 RadioTrims.NONE,
                 new Rates(0.7, 0.8, 0.7, 0.3));
-        Propulsion propulsion = new Propulsion(
-                motorOf(1_150, 0.085, 0.8),
-                new Propeller(0.203, 0.127),
-                new Pack("3S 2.2 Ah", 3, 2_200 * 3.6, 0.036),
-                0,
-                0);
+        Propulsion propulsion = Propulsion.of(
+                Drive.straight(motorOf(1_150, 0.085, 0.8), new Propeller(0.203, 0.127)),
+                new Pack("3S 2.2 Ah", 3, 2_200 * 3.6, 0.036));
         ModeSetup modes = new ModeSetup(
                 sixWay(
                         FlightMode.MANUAL,
@@ -117,7 +116,7 @@ public final class DemoAircraft {
                 new Section(toRadians(-2.6), 1.25, 0.10, -0.05, 0.012),
                 toRadians(1.5),
                 0,
-                Optional.of(new Flap(0.50, 0.94, 0.25)));
+                List.of(Flap.aileron(0.50, 0.94, 0.25)));
         TailPanel panel = new TailPanel(0.98, 0.015, 0.02, 0.15, 0.10, 0.24, toRadians(12), toRadians(0.1), 0.35);
         Airframe airframe = new Airframe(
                 wing,
@@ -148,12 +147,10 @@ public final class DemoAircraft {
                         motor(5)),
                 RadioTrims.NONE,
                 new Rates(0.6, 0.7, 0.7, 0.3));
-        Propulsion propulsion = new Propulsion(
-                motorOf(880, 0.075, 0.9),
-                new Propeller(0.254, 0.152),
-                new Pack("3S 2.9 Ah", 3, 2_900 * 3.6, 0.034),
-                toRadians(-2),
-                0);
+        Propulsion propulsion = Propulsion.of(
+                new Drive(
+                        motorOf(880, 0.075, 0.9), new Propeller(0.254, 0.152), Drive.Turn.CLOCKWISE, toRadians(-2), 0),
+                new Pack("3S 2.9 Ah", 3, 2_900 * 3.6, 0.034));
         ModeSetup modes = new ModeSetup(
                 sixWay(
                         FlightMode.MANUAL,
@@ -188,7 +185,7 @@ public final class DemoAircraft {
                 new Section(toRadians(-3.0), 1.30, 0.10, -0.06, 0.011),
                 toRadians(1.5),
                 0,
-                Optional.of(new Flap(0.55, 0.95, 0.24)));
+                List.of(Flap.aileron(0.55, 0.95, 0.24)));
         TailPanel plane = new TailPanel(1.02, 0.01, 0.02, 0.14, 0.10, 0.27, toRadians(6), toRadians(0.9), 0.35);
         TailPanel fin = new TailPanel(1.00, 0, 0.02, 0.18, 0.11, 0.19, toRadians(18), 0, 0.45);
         Airframe airframe = new Airframe(
@@ -216,12 +213,14 @@ public final class DemoAircraft {
                         motor(5)),
                 RadioTrims.NONE,
                 new Rates(0.6, 0.6, 0.8, 0.3));
-        Propulsion propulsion = new Propulsion(
-                motorOf(760, 0.06, 1.0),
-                new Propeller(0.279, 0.152),
-                new Pack("4S 4.0 Ah", 4, 4_000 * 3.6, 0.030),
-                toRadians(2),
-                toRadians(1));
+        Propulsion propulsion = Propulsion.of(
+                new Drive(
+                        motorOf(760, 0.06, 1.0),
+                        new Propeller(0.279, 0.152),
+                        Drive.Turn.CLOCKWISE,
+                        toRadians(2),
+                        toRadians(1)),
+                new Pack("4S 4.0 Ah", 4, 4_000 * 3.6, 0.030));
         ModeSetup modes = new ModeSetup(
                 sixWay(
                         FlightMode.MANUAL,
@@ -252,7 +251,14 @@ public final class DemoAircraft {
             Propulsion propulsion,
             ControlSetup controls,
             ModeSetup modes) {
-        Setup raw = new Setup(name, note, airframe, parts, propulsion, controls, modes, BoardMount.FORWARD, NO_GAINS);
+        Setup raw = new Setup(
+                name,
+                note,
+                new BuildSection(airframe, parts, propulsion),
+                HarnessSection.EMPTY,
+                controls,
+                modes,
+                TuneSection.of(NO_GAINS, TuneSection.Origin.COMPUTED));
         return raw.withGains(StartGains.of(raw));
     }
 

@@ -25,16 +25,18 @@ import app.drachen.core.modes.Limits;
 import app.drachen.core.modes.ModeSetup;
 import app.drachen.core.modes.Selector;
 import app.drachen.core.modes.SelectorKind;
+import app.drachen.core.propulsion.Drive;
 import app.drachen.core.propulsion.Motor;
 import app.drachen.core.propulsion.Pack;
 import app.drachen.core.propulsion.Propeller;
 import app.drachen.core.propulsion.Propulsion;
-import app.drachen.core.setup.BoardMount;
+import app.drachen.core.setup.BuildSection;
 import app.drachen.core.setup.Gains;
+import app.drachen.core.setup.HarnessSection;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.setup.TuneSection;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * A new aircraft of a kind, or next to nothing to draw from.
@@ -102,7 +104,7 @@ public final class NewAircraft {
                 new Section(toRadians(zeroLift), 1.2, 0.10, moment, 0.012),
                 toRadians(1.5),
                 0,
-                Optional.of(new Flap(0.5, 0.95, 0.25)));
+                List.of(Flap.aileron(0.5, 0.95, 0.25)));
     }
 
     private static Setup bare(String name) {
@@ -160,7 +162,7 @@ public final class NewAircraft {
                 new Section(toRadians(-0.6), 1.05, 0.10, 0, 0.013),
                 0,
                 0,
-                Optional.of(new Flap(0.35, 0.95, 0.22)));
+                List.of(Flap.elevon(0.35, 0.95, 0.22)));
         TailPanel fin = new TailPanel(0.32, 0.55, 0, 0.13, 0.08, 0.11, toRadians(30), 0, 0);
         Airframe airframe =
                 new Airframe(wing, new Tail.None(List.of(fin)), new Body(0.30, 0.07, 0.06, 0), 0.26, 0.02, 0.06);
@@ -198,15 +200,19 @@ public final class NewAircraft {
                 new Limits(toRadians(35), toRadians(18), toRadians(18), 11, 14, 19, 2.5),
                 new HomeProfile(80, 70, true),
                 FlightMode.MANUAL);
-        Propulsion propulsion = new Propulsion(
-                new Motor(950 * Math.PI / 30, 0.08, 0.9),
-                new Propeller(0.254, 0.140),
-                new Pack("3S 2.6 Ah", 3, 2_600 * 3.6, 0.036),
-                0,
-                0);
+        Propulsion propulsion = Propulsion.of(
+                Drive.straight(new Motor(950 * Math.PI / 30, 0.08, 0.9), new Propeller(0.254, 0.140)),
+                new Pack("3S 2.6 Ah", 3, 2_600 * 3.6, 0.036));
         boolean inverted = airframe.tail() instanceof Tail.Vee v && v.inverted();
         ControlSetup controls =
                 preset.apply(new ControlSetup(List.of(), RadioTrims.NONE, new Rates(0.6, 0.6, 0.7, 0.3)), inverted);
-        return new Setup(name, "", airframe, parts, propulsion, controls, modeSetup, BoardMount.FORWARD, UNTUNED);
+        return new Setup(
+                name,
+                "",
+                new BuildSection(airframe, parts, propulsion),
+                HarnessSection.EMPTY,
+                controls,
+                modeSetup,
+                TuneSection.of(UNTUNED, TuneSection.Origin.COMPUTED));
     }
 }

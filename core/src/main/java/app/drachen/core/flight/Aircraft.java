@@ -7,8 +7,6 @@ import app.drachen.core.aerodynamics.StripModel;
 import app.drachen.core.airframe.MassProperties;
 import app.drachen.core.airframe.Position;
 import app.drachen.core.controls.Output;
-import app.drachen.core.controls.Surface;
-import app.drachen.core.propulsion.Propeller;
 import app.drachen.core.propulsion.Propulsion;
 import app.drachen.core.setup.Setup;
 import java.util.Arrays;
@@ -31,7 +29,6 @@ import java.util.List;
 public final class Aircraft {
     private static final double SERVO_LAG = 0.04;
     private static final double SERVO_RATE_MICROS = 5_500;
-    private static final double SHAFT_LAG = 0.12;
     private static final double DEAD_BAND_MICROS = 3;
     private static final double PLAY = Math.toRadians(0.4);
     private static final double BOARD_CURRENT = 0.25;
@@ -43,11 +40,7 @@ public final class Aircraft {
     private final BodyMotion body;
     private final List<Output> outputs;
     private final Propulsion propulsion;
-    private final double motorX;
-    private final double motorY;
-    private final double motorZ;
-    private final int motorOutput;
-    private final boolean hasMotor;
+    private final Shafts shafts;
 
     private final double[] load = new double[6];
     private final double[] slope = new double[6];
@@ -60,9 +53,6 @@ public final class Aircraft {
     private final double[] driven;
 
     private final double[] drivenAt;
-    private double shaftSpeed;
-    private double thrust;
-    private double torque;
     private double current;
     private double chargeUsed;
     private double loadFactor = 1;
@@ -87,16 +77,7 @@ public final class Aircraft {
         outputs = setup.controls().outputs();
         propulsion = setup.propulsion();
         Position centre = properties.centre();
-        Position motor = setup.motorPosition().orElse(centre);
-        motorX = centre.aft() - motor.aft();
-        motorY = motor.right() - centre.right();
-        motorZ = centre.up() - motor.up();
-        int index = -1;
-        for (int i = 0; i < outputs.size(); i++) {
-            index = outputs.get(i).surface() == Surface.MOTOR ? i : index;
-        }
-        motorOutput = index;
-        hasMotor = index >= 0 && setup.motorPosition().isPresent();
+        shafts = new Shafts(setup, centre);
         servoMicros = new double[outputs.size()];
         deflections = new double[outputs.size()];
         driven = new double[outputs.size()];
@@ -104,8 +85,9 @@ public final class Aircraft {
         Arrays.fill(drivenAt, Double.NaN);
         for (int i = 0; i < outputs.size(); i++) {
             Output output = outputs.get(i);
-            servoMicros[i] = i == index ? output.lowMicros() : output.centreMicros();
-            deflections[i] = i == index ? 0 : output.deflection(servoMicros[i]);
+            boolean motor = output.surface().isMotor();
+            servoMicros[i] = motor ? output.lowMicros() : output.centreMicros();
+            deflections[i] = motor ? 0 : output.deflection(servoMicros[i]);
         }
     }
 
@@ -143,29 +125,12 @@ public final class Aircraft {
     public void settle(double[] pulsesMicros, double density, double airspeed) {
         for (int i = 0; i < outputs.size(); i++) {
             servoMicros[i] = pulsesMicros[i];
-            deflections[i] = i == motorOutput ? 0 : outputs.get(i).deflection(pulsesMicros[i]);
+            deflections[i] =
+                    outputs.get(i).surface().isMotor() ? 0 : outputs.get(i).deflection(pulsesMicros[i]);
         }
         for (int i = 0; i < 60; i++) {
-            shaftSpeed += 0.3 * (wantedShaftSpeed(density, airspeed) - shaftSpeed);
+            shafts.settle(0.3, servoMicros, cutOff, restingVolts(), density, airspeed);
         }
-    }
-
-    private double wantedShaftSpeed(double density, double airspeed) {
-        if (!hasMotor) {
-            return 0;
-        }
-        double power = motorPower();
-        double advance = advance(airspeed);
-        return propulsion.shaftSpeed(power, restingVolts(), advance, density);
-    }
-
-    private double motorPower() {
-        return cutOff ? 0 : outputs.get(motorOutput).power(servoMicros[motorOutput]);
-    }
-
-    private double advance(double airspeed) {
-        double turns = Math.max(shaftSpeed / (2 * Math.PI), 5);
-        return Math.max(0, airspeed) / (turns * propulsion.propeller().diameter());
     }
 
     private double restingVolts() {
@@ -208,7 +173,7 @@ public final class Aircraft {
         double share = 1 - Math.exp(-step / SERVO_LAG);
         double most = SERVO_RATE_MICROS * step;
         for (int i = 0; i < servoMicros.length; i++) {
-            if (i == motorOutput) {
+            if (outputs.get(i).surface().isMotor()) {
                 servoMicros[i] = pulsesMicros[i];
                 continue;
             }
@@ -226,23 +191,8 @@ public final class Aircraft {
     }
 
     private void turnShaft(double step, double density) {
-        thrust = 0;
-        torque = 0;
-        current = 0;
-        if (hasMotor) {
-            shaftSpeed += (1 - Math.exp(-step / SHAFT_LAG)) * (wantedShaftSpeed(density, airU) - shaftSpeed);
-            Propeller propeller = propulsion.propeller();
-            double power = motorPower();
-            double turns = shaftSpeed / (2 * Math.PI);
-            double d = propeller.diameter();
-            double disc = density * turns * turns * d * d * d * d;
-            double advance = advance(airU);
-            thrust = disc * propeller.thrustCoefficient(advance);
-            torque = disc * d * propeller.powerCoefficient(advance) / (2 * Math.PI);
-            current = power * propulsion.motorCurrent(power, restingVolts(), shaftSpeed) + BOARD_CURRENT;
-        } else {
-            current = BOARD_CURRENT;
-        }
+        shafts.turn(step, servoMicros, cutOff, restingVolts(), density, airU);
+        current = shafts.current() + BOARD_CURRENT;
         chargeUsed = Math.min(propulsion.pack().capacity(), chargeUsed + current * step);
         boolean low = volts() < CUT_OFF_VOLTS * propulsion.pack().cells();
         sinceLow = low ? sinceLow + step : 0;
@@ -255,20 +205,15 @@ public final class Aircraft {
         airU = s[3] - body.along(0, windNorth, windEast, windDown);
         airV = s[4] - body.along(1, windNorth, windEast, windDown);
         airW = s[5] - body.along(2, windNorth, windEast, windDown);
-        air.propeller(thrust, density);
+        shafts.blow(air, density);
         air.compute(airU, airV, airW, s[10] - rollGust, s[11], s[12], density, deflections);
-        double sinDown = Math.sin(propulsion.downThrust());
-        double sinRight = Math.sin(propulsion.rightThrust());
-        double pullX = thrust * Math.sqrt(Math.max(0, 1 - sinDown * sinDown - sinRight * sinRight));
-        double pullY = thrust * sinRight;
-        double pullZ = thrust * sinDown;
-        load[0] = air.forceX() + pullX;
-        load[1] = air.forceY() + pullY;
-        load[2] = air.forceZ() + pullZ;
-        // the propeller turns clockwise seen from behind, so the airframe is twisted to the left
-        load[3] = air.momentX() + motorY * pullZ - motorZ * pullY - torque;
-        load[4] = air.momentY() + motorZ * pullX - motorX * pullZ;
-        load[5] = air.momentZ() + motorX * pullY - motorY * pullX;
+        load[0] = air.forceX();
+        load[1] = air.forceY();
+        load[2] = air.forceZ();
+        load[3] = air.momentX();
+        load[4] = air.momentY();
+        load[5] = air.momentZ();
+        shafts.pull(load);
         loadFactor = -load[2] / (body.mass() * GRAVITY);
     }
 
@@ -458,7 +403,7 @@ public final class Aircraft {
      * @return thrust [N]
      */
     public double thrust() {
-        return thrust;
+        return shafts.thrust();
     }
 
     /**

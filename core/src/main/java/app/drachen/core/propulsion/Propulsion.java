@@ -1,66 +1,55 @@
 package app.drachen.core.propulsion;
 
-import app.drachen.core.units.Ranges;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
- * Motor, propeller and pack, and how the thrust line lies.
+ * Motors with their propellers, and packs.
  *
- * @param motor the motor
- * @param propeller the propeller
- * @param pack the pack
- * @param downThrust tilt of the thrust line, pulling down positive [rad], −0.3 to 0.3
- * @param rightThrust tilt of the thrust line, pulling right positive [rad], −0.3 to 0.3
+ * <p>Source: circuit theory; motors that draw alike from one pack each see its resistance as many times over as there
+ * are motors. Motors that draw unlike, as in a hard turn by differential power, see a little less or more.
+ *
+ * @param drives in the order of the motors among the parts; empty for a glider
+ * @param packs the first feeds the motors, further ones something else; at least one
  */
-public record Propulsion(Motor motor, Propeller propeller, Pack pack, double downThrust, double rightThrust) {
+public record Propulsion(List<Drive> drives, List<Pack> packs) {
     public Propulsion {
-        Ranges.require("down thrust", downThrust, -0.3, 0.3, "rad");
-        Ranges.require("right thrust", rightThrust, -0.3, 0.3, "rad");
-    }
-
-    /** The same drive on another pack. */
-    public Propulsion withPack(Pack newPack) {
-        return new Propulsion(motor, propeller, newPack, downThrust, rightThrust);
-    }
-
-    /**
-     * Shaft speed at which motor and propeller torque balance.
-     *
-     * <p>Source: first-order motor model, M. Drela, "First-Order DC Electric Motor Model", 2007, and
-     * the propeller of {@link Propeller}. The pack's resistance is added to the motor's, scaled by
-     * power² as the speed controller chops it. Solved in closed form for a power coefficient held at
-     * the given advance ratio.
-     *
-     * @param power command [-], 0 to 1
-     * @param volts resting pack voltage [V], above 0
-     * @param advance advance ratio of the last step [-], not negative
-     * @param density air density [kg/m³]
-     * @return shaft speed [rad/s], not negative
-     */
-    public double shaftSpeed(double power, double volts, double advance, double density) {
-        double k = 1 / motor.speedConstant();
-        double r = motor.resistance() + power * power * pack.resistance();
-        double d = propeller.diameter();
-        double d5 = d * d * d * d * d;
-        double load = propeller.powerCoefficient(advance) * density * d5 / (8 * Math.PI * Math.PI * Math.PI);
-        // k((power·U − kω)/r − I₀) = load·ω²  →  load·ω² + (k²/r)ω − k(power·U/r − I₀) = 0
-        double drive = k * (power * volts / r - motor.noLoadCurrent());
-        if (drive <= 0) {
-            return 0;
+        drives = List.copyOf(drives);
+        packs = List.copyOf(packs);
+        if (packs.isEmpty()) {
+            throw new IllegalArgumentException("there is no pack; name at least one");
         }
-        double b = k * k / r;
-        return (-b + Math.sqrt(b * b + 4 * load * drive)) / (2 * load);
+        if (packs.stream().map(Pack::label).distinct().count() != packs.size()) {
+            throw new IllegalArgumentException("two packs have the same label; give each its own");
+        }
+    }
+
+    /** One drive and its pack. */
+    public static Propulsion of(Drive drive, Pack pack) {
+        return new Propulsion(List.of(drive), List.of(pack));
+    }
+
+    /** The pack that feeds the motors. */
+    public Pack pack() {
+        return packs.get(0);
+    }
+
+    /** The same drives on another pack. */
+    public Propulsion withPack(Pack newPack) {
+        List<Pack> changed = new ArrayList<>(packs);
+        changed.set(0, newPack);
+        return new Propulsion(drives, changed);
+    }
+
+    /** Other drives on the same packs. */
+    public Propulsion withDrives(List<Drive> newDrives) {
+        return new Propulsion(newDrives, packs);
     }
 
     /**
-     * Motor current at a shaft speed.
-     *
-     * @param power command [-], 0 to 1
-     * @param volts resting pack voltage [V]
-     * @param shaftSpeed [rad/s]
-     * @return current in the motor [A], not negative
+     * @return resistance of the pack as each motor sees it when all draw alike [Ω]
      */
-    public double motorCurrent(double power, double volts, double shaftSpeed) {
-        double r = motor.resistance() + power * power * pack.resistance();
-        return Math.max(0, (power * volts - shaftSpeed / motor.speedConstant()) / r);
+    public double resistanceForEach() {
+        return pack().resistance() * Math.max(1, drives.size());
     }
 }

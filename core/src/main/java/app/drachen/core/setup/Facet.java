@@ -15,13 +15,8 @@ import java.util.function.Function;
 public enum Facet {
     AIRFRAME("airframe", field("airframe", Setup::airframe)),
     PARTS("parts", field("parts", s -> parts(s, false))),
-    PACKS("pack", field("pack", s -> s.propulsion().pack()), field("fitted", s -> parts(s, true))),
-    PROPULSION(
-            "propulsion",
-            field("motor", s -> s.propulsion().motor()),
-            field("propeller", s -> s.propulsion().propeller()),
-            field("downThrust", s -> s.propulsion().downThrust()),
-            field("rightThrust", s -> s.propulsion().rightThrust())),
+    PACKS("pack", field("packs", s -> s.propulsion().packs()), field("fitted", s -> parts(s, true))),
+    PROPULSION("propulsion", field("drives", s -> s.propulsion().drives())),
     LINKAGES("linkages", each("linkage", Output::linkage), each("neutral", Output::neutralMicros)),
     OUTPUTS("outputs", each("channel", Output::channel)),
     MIXER("mixer", each("mix", Output::mix)),

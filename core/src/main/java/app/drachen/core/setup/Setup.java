@@ -17,84 +17,139 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /**
- * Everything configured about one aircraft. Immutable; a change makes another set-up.
+ * Everything configured about one aircraft, by sections. Immutable; a change makes another set-up. A stage has one
+ * section, with a form that stands for nothing entered.
  *
  * @param name of the aircraft
  * @param note one line about it, may be empty
- * @param airframe the drawn airframe
- * @param parts what is fitted, at most 400
- * @param propulsion motor, propeller, pack
+ * @param build airframe, parts, motors and packs
+ * @param harness how the board sits
  * @param controls mixer, outputs, trims, rates
  * @param modes selector, limits, way home
- * @param mount how the board sits
- * @param gains gains of the autopilot
+ * @param tune gains of the autopilot, and where they came from
  */
 public record Setup(
         String name,
         String note,
-        Airframe airframe,
-        List<Part> parts,
-        Propulsion propulsion,
+        BuildSection build,
+        HarnessSection harness,
         ControlSetup controls,
         ModeSetup modes,
-        BoardMount mount,
-        Gains gains) {
+        TuneSection tune) {
     public Setup {
         Ranges.requireText("name of the aircraft", name);
-        parts = List.copyOf(parts);
-        Ranges.require("number of parts", parts.size(), 0, 400, "-");
-        long names = parts.stream().map(Part::name).distinct().count();
-        if (names != parts.size()) {
-            throw new IllegalArgumentException("two parts have the same name; give each its own");
-        }
+    }
+
+    public Airframe airframe() {
+        return build.airframe();
+    }
+
+    public List<Part> parts() {
+        return build.parts();
+    }
+
+    public Propulsion propulsion() {
+        return build.propulsion();
+    }
+
+    public BoardMount mount() {
+        return harness.mount();
+    }
+
+    public Gains gains() {
+        return tune.gains();
     }
 
     public Planform planform() {
-        return Planform.of(airframe.wing());
+        return Planform.of(airframe().wing());
     }
 
     public MassProperties massProperties() {
-        return MassProperties.of(airframe, parts);
+        return MassProperties.of(airframe(), parts());
     }
 
     public Optional<Part> part(String partName) {
-        return parts.stream().filter(p -> p.name().equals(partName)).findFirst();
+        return parts().stream().filter(p -> p.name().equals(partName)).findFirst();
     }
 
     /** The part that is the pack, if one is fitted. */
     public Optional<Part> packPart() {
-        return parts.stream().filter(p -> p.kind() == PartKind.PACK).findFirst();
+        return parts().stream().filter(p -> p.kind() == PartKind.PACK).findFirst();
     }
 
-    /** Where the motor pulls or pushes. */
+    /** Where the first motor pulls or pushes. */
     public Optional<Position> motorPosition() {
-        return parts.stream()
+        return motorPosition(0);
+    }
+
+    /** Where the motor of a drive pulls or pushes, by the order of the motors among the parts. */
+    public Optional<Position> motorPosition(int drive) {
+        return parts().stream()
                 .filter(p -> p.kind() == PartKind.MOTOR)
+                .skip(drive)
                 .findFirst()
                 .map(Part::position);
     }
 
     public boolean invertedVee() {
-        return airframe.tail() instanceof Tail.Vee vee && vee.inverted();
+        return airframe().tail() instanceof Tail.Vee vee && vee.inverted();
     }
 
     /** The same aircraft under another name. */
     public Setup withName(String newName) {
-        return new Setup(newName, note, airframe, parts, propulsion, controls, modes, mount, gains);
+        return new Setup(newName, note, build, harness, controls, modes, tune);
+    }
+
+    public Setup withBuild(BuildSection newBuild) {
+        return new Setup(name, note, newBuild, harness, controls, modes, tune);
+    }
+
+    public Setup withHarness(HarnessSection newHarness) {
+        return new Setup(name, note, build, newHarness, controls, modes, tune);
+    }
+
+    public Setup withControls(ControlSetup newControls) {
+        return new Setup(name, note, build, harness, newControls, modes, tune);
+    }
+
+    public Setup withModes(ModeSetup newModes) {
+        return new Setup(name, note, build, harness, controls, newModes, tune);
+    }
+
+    public Setup withTune(TuneSection newTune) {
+        return new Setup(name, note, build, harness, controls, modes, newTune);
     }
 
     public Setup withAirframe(Airframe newAirframe) {
-        return new Setup(name, note, newAirframe, parts, propulsion, controls, modes, mount, gains);
+        return withBuild(new BuildSection(newAirframe, parts(), propulsion()));
     }
 
     public Setup withParts(List<Part> newParts) {
-        return new Setup(name, note, airframe, newParts, propulsion, controls, modes, mount, gains);
+        return withBuild(new BuildSection(airframe(), newParts, propulsion()));
+    }
+
+    public Setup withPropulsion(Propulsion newPropulsion) {
+        return withBuild(new BuildSection(airframe(), parts(), newPropulsion));
+    }
+
+    public Setup withMount(BoardMount newMount) {
+        return withHarness(new HarnessSection(newMount));
+    }
+
+    /** The same set-up with other gains, all of which came from one source. */
+    public Setup withGains(Gains newGains, TuneSection.Origin origin) {
+        return withTune(TuneSection.of(newGains, origin));
+    }
+
+    /** The same set-up with other gains, whose sources stay as they are. */
+    public Setup withGains(Gains newGains) {
+        return withTune(new TuneSection(newGains, tune.roll(), tune.pitch(), tune.others()));
     }
 
     /** The same set-up with one part changed. */
     public Setup withPart(String partName, UnaryOperator<Part> change) {
         List<Part> changed = new ArrayList<>();
-        for (Part part : parts) {
+        for (Part part : parts()) {
             changed.add(part.name().equals(partName) ? change.apply(part) : part);
         }
         return withParts(changed);
@@ -108,7 +163,7 @@ public record Setup(
      * @param up how much higher [m]
      */
     public Setup withMoved(PartKind kind, double aft, double up) {
-        return withParts(parts.stream()
+        return withParts(parts().stream()
                 .map(p -> p.kind() == kind
                         ? p.at(new Position(
                                 p.position().aft() + aft,
@@ -116,25 +171,5 @@ public record Setup(
                                 p.position().up() + up))
                         : p)
                 .toList());
-    }
-
-    public Setup withPropulsion(Propulsion newPropulsion) {
-        return new Setup(name, note, airframe, parts, newPropulsion, controls, modes, mount, gains);
-    }
-
-    public Setup withControls(ControlSetup newControls) {
-        return new Setup(name, note, airframe, parts, propulsion, newControls, modes, mount, gains);
-    }
-
-    public Setup withModes(ModeSetup newModes) {
-        return new Setup(name, note, airframe, parts, propulsion, controls, newModes, mount, gains);
-    }
-
-    public Setup withMount(BoardMount newMount) {
-        return new Setup(name, note, airframe, parts, propulsion, controls, modes, newMount, gains);
-    }
-
-    public Setup withGains(Gains newGains) {
-        return new Setup(name, note, airframe, parts, propulsion, controls, modes, mount, newGains);
     }
 }

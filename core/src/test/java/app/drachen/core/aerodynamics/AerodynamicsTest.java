@@ -15,7 +15,6 @@ import app.drachen.core.airframe.WingPanel;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.setup.Setup;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -33,7 +32,7 @@ class AerodynamicsTest {
                 SECTION,
                 0,
                 0,
-                Optional.of(new Flap(0.35 / 0.75, 0.70 / 0.75, 0.25)));
+                List.of(Flap.aileron(0.35 / 0.75, 0.70 / 0.75, 0.25)));
     }
 
     private static Airframe example() {
@@ -76,8 +75,7 @@ class AerodynamicsTest {
     @ParameterizedTest
     @CsvSource({"0.20, 0.20, 0.60, 0", "0.22, 0.12, 0.75, 0.05", "0.30, 0.17, 0.54, 0.5"})
     void slopeAndCentreAgreeWithAVortexLattice(double root, double tip, double length, double sweep) {
-        Wing wing =
-                new Wing(0, 0, List.of(new WingPanel(root, tip, length, sweep, 0, 0)), SECTION, 0, 0, Optional.empty());
+        Wing wing = new Wing(0, 0, List.of(new WingPanel(root, tip, length, sweep, 0, 0)), SECTION, 0, 0, List.of());
         Planform p = Planform.of(wing);
         VortexLattice lattice = new VortexLattice(wing, 40);
         assertEquals(1, LiftingSurface.slope(p) / lattice.slope(), 0.08);
@@ -89,7 +87,7 @@ class AerodynamicsTest {
         // Bertin and Smith, worked example: aspect ratio 5, 45° of sweep, four panels a side, 3.443 1/rad
         // (value from memory)
         Wing swept = new Wing(
-                0, 0, List.of(new WingPanel(0.2, 0.2, 0.5, Math.toRadians(45), 0, 0)), SECTION, 0, 0, Optional.empty());
+                0, 0, List.of(new WingPanel(0.2, 0.2, 0.5, Math.toRadians(45), 0, 0)), SECTION, 0, 0, List.of());
         assertEquals(3.443, new VortexLattice(swept, 4).slope(), 0.01);
     }
 

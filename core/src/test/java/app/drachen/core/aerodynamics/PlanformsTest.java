@@ -9,7 +9,6 @@ import app.drachen.core.airframe.Wing;
 import app.drachen.core.airframe.WingPanel;
 import app.drachen.core.demo.DemoAircraft;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -21,7 +20,7 @@ class PlanformsTest {
             DemoAircraft.seeschwalbe().airframe().wing().section();
 
     private static Wing wing(double root, double tip, double length, double sweep) {
-        return new Wing(0, 0, List.of(new WingPanel(root, tip, length, sweep, 0, 0)), SECTION, 0, 0, Optional.empty());
+        return new Wing(0, 0, List.of(new WingPanel(root, tip, length, sweep, 0, 0)), SECTION, 0, 0, List.of());
     }
 
     private static double error(double ours, double published) {

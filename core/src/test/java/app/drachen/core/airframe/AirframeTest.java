@@ -6,12 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.demo.DemoAircraft;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class AirframeTest {
     private static Wing wing(WingPanel... panels) {
-        return new Wing(0, 0, List.of(panels), new Section(-0.04, 1.2, 0.1, -0.05, 0.012), 0, 0, Optional.empty());
+        return new Wing(0, 0, List.of(panels), new Section(-0.04, 1.2, 0.1, -0.05, 0.012), 0, 0, List.of());
     }
 
     @Test

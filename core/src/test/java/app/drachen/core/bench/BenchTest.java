@@ -74,7 +74,7 @@ class BenchTest {
         // a turned servo is wrong in every question, and only that one
         BenchSession turned = run(wing, BenchCheck.STICK_TO_SURFACE, HiddenFault.TURNED_SERVO);
         assertEquals(4, turned.wrong().size());
-        assertTrue(turned.wrong().stream().allMatch(w -> w.surface() == Surface.RIGHT_ELEVON));
+        assertTrue(turned.wrong().stream().allMatch(w -> w.surface().equals(Surface.RIGHT_ELEVON)));
     }
 
     @Test

@@ -273,7 +273,7 @@ class ClosedFormsTest {
             }
             double[] moments = new double[2];
             for (int k = 0; k < 2; k++) {
-                air.propeller(20 * k, DENSITY);
+                air.propeller(0, 20 * k, DENSITY);
                 air.compute(10, 0, 0.5, 0, 0, 0, DENSITY, up);
                 moments[k] = air.momentY();
             }

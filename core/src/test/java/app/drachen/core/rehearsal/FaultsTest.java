@@ -98,8 +98,8 @@ class FaultsTest {
         // the pusher's motor sits above the body: power pushes the nose down
         assertTrue(pitchAcceleration(setup, 1) < pitchAcceleration(setup, 0));
         Propulsion p = setup.propulsion();
-        Setup tilted = setup.withPropulsion(
-                new Propulsion(p.motor(), p.propeller(), p.pack(), Math.toRadians(6), p.rightThrust()));
+        Setup tilted =
+                setup.withPropulsion(p.withDrives(List.of(p.drives().get(0).withDownThrust(Math.toRadians(6)))));
         // behind the CG a thrust that also points down pushes the tail down and the nose up
         assertTrue(pitchAcceleration(tilted, 1) > pitchAcceleration(setup, 1) + 0.1);
         assertEquals(pitchAcceleration(setup, 0), pitchAcceleration(tilted, 0), 0.1, "only power shows the tilt");

@@ -8,6 +8,8 @@ import app.drachen.core.rehearsal.Outcome;
 import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.setup.TuneSection;
+import app.drachen.core.setup.TuneSection.Origin;
 import java.util.List;
 import java.util.Optional;
 
@@ -65,14 +67,20 @@ public record Glance(
     /** A set-up with what was found; centres only where the flown ones were its own. */
     public Setup foundInto(Setup other) {
         Gains own = other.gains();
-        Setup tuned = other.withGains(new Gains(
-                gains.roll(),
-                gains.pitch(),
-                own.yawRate(),
-                own.heightGain(),
-                own.climbGain(),
-                own.speedGain(),
-                own.pathPeriod()));
+        boolean roll = !gains.roll().equals(setup.gains().roll());
+        boolean pitch = !gains.pitch().equals(setup.gains().pitch());
+        Setup tuned = other.withTune(new TuneSection(
+                new Gains(
+                        gains.roll(),
+                        gains.pitch(),
+                        own.yawRate(),
+                        own.heightGain(),
+                        own.climbGain(),
+                        own.speedGain(),
+                        own.pathPeriod()),
+                roll ? Origin.AUTOTUNE : other.tune().roll(),
+                pitch ? Origin.AUTOTUNE : other.tune().pitch(),
+                other.tune().others()));
         return other.controls().equals(setup.controls()) ? tuned.withControls(centres) : tuned;
     }
 }

@@ -86,8 +86,7 @@ public record Outline(List<Shape> shapes, double left, double right, double top,
                 edge = tipEdge;
             }
             shapes.add(strip(Component.WING, front, back, side));
-            if (wing.aileron().isPresent()) {
-                Flap flap = wing.aileron().get();
+            for (Flap flap : wing.flaps()) {
                 double[] from = trailing(wing, flap.from() * half, flap.chordRatio());
                 double[] to = trailing(wing, flap.to() * half, flap.chordRatio());
                 double y1 = flap.from() * half * side;

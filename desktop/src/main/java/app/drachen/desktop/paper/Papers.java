@@ -181,7 +181,7 @@ public record Papers(Setup setup, int revision, Optional<Field> field, UnitSyste
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("output", "moves", "centre", "travel", "sense", "roll / pitch / yaw"));
         for (Output o : setup.controls().outputs()) {
-            boolean motor = o.surface() == Surface.MOTOR;
+            boolean motor = o.surface().equals(Surface.MOTOR);
             rows.add(List.of(
                     String.valueOf(o.channel()),
                     o.surface().label(),

@@ -246,9 +246,9 @@ class ScreensTest extends WindowTest {
         press(KeyCode.U);
         press(KeyCode.N);
         press(KeyCode.N);
-        assertTrue(ask(() -> scene.lookup("#answer-0-ELEVATOR-STILL") instanceof javafx.scene.control.ToggleButton b
+        assertTrue(ask(() -> scene.lookup("#answer-0-elevator-STILL") instanceof javafx.scene.control.ToggleButton b
                 && b.isSelected()));
-        robot.clickOn("#answer-1-LEFT_AILERON-DOWN");
+        robot.clickOn("#answer-1-left-aileron-DOWN");
         WaitForAsyncUtils.waitForFxEvents();
         String all = ask(() -> scene.lookup("#bench").lookupAll(".label").stream()
                 .map(n -> ((Label) n).getText())

@@ -15,6 +15,7 @@ import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import java.nio.charset.MalformedInputException;
@@ -30,7 +31,7 @@ public final class SetupJson {
     public static final String FORMAT = "drachen-setup";
 
     /** Version of the document this program writes. */
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     private static final long LARGEST = 5_000_000;
     private static final ObjectMapper MAPPER = mapper();
@@ -59,7 +60,7 @@ public final class SetupJson {
                 .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
                 .enable(DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
                 .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
-                .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+                .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS, MapperFeature.AUTO_DETECT_IS_GETTERS)
                 .build();
     }
 
@@ -118,13 +119,16 @@ public final class SetupJson {
                                 + FORMAT
                                 + "\u201d); choose a file that Drachen exported");
             }
-            if (tree.path("version").asInt() > VERSION) {
+            int version = tree.path("version").asInt();
+            if (version > VERSION) {
                 throw new ImportFailedException(
-                        named,
-                        "version " + tree.path("version").asInt(),
-                        "written by a newer Drachen; update this one");
+                        named, "version " + version, "written by a newer Drachen; update this one");
             }
-            return MAPPER.readValue(text, Document.class).setup();
+            // a document of today is read from its text, so that what is wrong has its line
+            return version == VERSION || version < 1
+                    ? MAPPER.readValue(text, Document.class).setup()
+                    : MAPPER.treeToValue(SetupUpgrades.upgraded((ObjectNode) tree, version), Document.class)
+                            .setup();
         } catch (JsonMappingException e) {
             throw new ImportFailedException(named, place(e), cause(e));
         } catch (JsonProcessingException e) {

@@ -166,14 +166,14 @@ public final class BenchView implements Place {
     }
 
     private static List<Answer> choices(Surface surface) {
-        return surface == Surface.RUDDER
+        return surface.equals(Surface.RUDDER)
                 ? List.of(Answer.LEFT, Answer.RIGHT, Answer.STILL)
                 : List.of(Answer.UP, Answer.DOWN, Answer.STILL);
     }
 
     private ToggleButton choice(int index, Surface surface, Answer answer) {
         ToggleButton button = new ToggleButton(answer.label());
-        button.setId("answer-" + index + "-" + surface.name() + "-" + answer.name());
+        button.setId("answer-" + index + "-" + surface.id() + "-" + answer.name());
         button.setSelected(asked.seen(index, surface).equals(Optional.of(answer)));
         button.setDisable(!propellerOff.isSelected() || standIn.isSelected());
         button.setFocusTraversable(!standIn.isSelected());

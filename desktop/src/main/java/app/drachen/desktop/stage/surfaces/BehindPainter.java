@@ -92,11 +92,11 @@ final class BehindPainter {
         double half = setup.planform().span() / 2;
         boolean elevons = setup.airframe().tail() instanceof Tail.None;
         for (int side = -1; side <= 1; side += 2) {
-            if (wing.aileron().isPresent()) {
-                Flap flap = wing.aileron().get();
-                Surface surface = side < 0
-                        ? (elevons ? Surface.LEFT_ELEVON : Surface.LEFT_AILERON)
-                        : (elevons ? Surface.RIGHT_ELEVON : Surface.RIGHT_AILERON);
+            for (Flap flap : wing.flaps()) {
+                Surface surface = new Surface(
+                        Surface.Role.valueOf(flap.kind().name()),
+                        side < 0 ? Surface.Side.LEFT : Surface.Side.RIGHT,
+                        wing.number(flap));
                 double a = flap.from() * half;
                 double b = flap.to() * half;
                 flat(
@@ -127,7 +127,9 @@ final class BehindPainter {
     }
 
     private Optional<Sticks.Answer> of(Surface surface) {
-        return answers.stream().filter(a -> a.output().surface() == surface).findFirst();
+        return answers.stream()
+                .filter(a -> a.output().surface().equals(surface))
+                .findFirst();
     }
 
     private Color colour(Sticks.Answer answer) {
@@ -137,7 +139,7 @@ final class BehindPainter {
     /** A surface whose trailing edge goes down or up the sheet. */
     private void flat(Surface surface, double x1, double y1, double x2, double y2) {
         of(surface).ifPresent(a -> {
-            boolean tail = surface == Surface.ELEVATOR;
+            boolean tail = surface.equals(Surface.ELEVATOR);
             double d = a.deflection() * PER_RADIAN * (tail ? 0.45 : 1);
             fill(a, new double[] {x1, x2, x2, x1}, new double[] {y1, y2, y2 + d, y1 + d});
             if (tail) {
@@ -182,7 +184,7 @@ final class BehindPainter {
 
     private static String words(Sticks.Answer a) {
         double d = a.deflection();
-        boolean rudder = a.output().surface() == Surface.RUDDER;
+        boolean rudder = a.output().surface().equals(Surface.RUDDER);
         if (Math.abs(d) < Math.toRadians(0.3)) {
             return "neutral";
         }

@@ -180,7 +180,7 @@ public final class ThrowsView implements Place {
             }
             ToggleButton sense = new ToggleButton(output.reversed() ? "reversed" : "normal");
             sense.setSelected(output.reversed());
-            sense.setId("sense-" + surface.name());
+            sense.setId("sense-" + surface.id());
             sense.setAccessibleText("Sense of the " + name);
             sense.setMinWidth(82);
             sense.setOnAction(e -> turnRound(surface));

@@ -1,0 +1,87 @@
+package app.drachen.files.json;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.List;
+import java.util.function.Consumer;
+
+/**
+ * Upgrades of the set-up document, numbered: the first makes version 2 of version 1, and so on. A landed one is never
+ * changed. What is missing in a damaged document is left missing here, and told by the reader that follows.
+ */
+final class SetupUpgrades {
+    private static final List<Consumer<ObjectNode>> ALL = List.of(SetupUpgrades::toSections);
+
+    private SetupUpgrades() {}
+
+    /**
+     * The document as the version of today.
+     *
+     * @param document the whole document; changed
+     * @param version its version, from 1
+     */
+    static ObjectNode upgraded(ObjectNode document, int version) {
+        for (Consumer<ObjectNode> upgrade : ALL.subList(version - 1, ALL.size())) {
+            if (document.get("setup") instanceof ObjectNode setup) {
+                upgrade.accept(setup);
+            }
+        }
+        document.put("version", ALL.size() + 1);
+        return document;
+    }
+
+    private static void move(ObjectNode from, String name, ObjectNode to) {
+        if (from.has(name)) {
+            to.set(name, from.remove(name));
+        }
+    }
+
+    /** Version 2: sections by stage; flaps, motors, packs and what outputs move as lists of records; gains with source. */
+    private static void toSections(ObjectNode setup) {
+        boolean wing = setup.at("/airframe/tail/kind").asText().equals("none");
+        if (setup.at("/airframe/wing") instanceof ObjectNode w && w.has("aileron")) {
+            JsonNode aileron = w.remove("aileron");
+            ArrayNode flaps = w.putArray("flaps");
+            if (aileron instanceof ObjectNode flap) {
+                flaps.addObject().put("kind", wing ? "ELEVON" : "AILERON").setAll(flap);
+            }
+        }
+        if (setup.at("/controls/outputs") instanceof ArrayNode outputs) {
+            outputs.forEach(SetupUpgrades::surface);
+        }
+        if (setup.get("propulsion") instanceof ObjectNode old) {
+            ObjectNode propulsion = old.objectNode();
+            ObjectNode drive = propulsion.putArray("drives").addObject();
+            move(old, "motor", drive);
+            move(old, "propeller", drive);
+            drive.put("turn", "CLOCKWISE");
+            move(old, "downThrust", drive);
+            move(old, "rightThrust", drive);
+            ArrayNode packs = propulsion.putArray("packs");
+            if (old.has("pack")) {
+                packs.add(old.get("pack"));
+            }
+            setup.set("propulsion", propulsion);
+        }
+        ObjectNode build = setup.putObject("build");
+        List.of("airframe", "parts", "propulsion").forEach(name -> move(setup, name, build));
+        move(setup, "mount", setup.putObject("harness"));
+        ObjectNode tune = setup.putObject("tune");
+        move(setup, "gains", tune);
+        List.of("roll", "pitch", "others").forEach(name -> tune.put(name, "ENTERED"));
+    }
+
+    /** "LEFT_AILERON" as role, side and number. */
+    private static void surface(JsonNode output) {
+        if (output instanceof ObjectNode o && o.path("surface").isTextual()) {
+            String name = o.get("surface").asText();
+            boolean left = name.startsWith("LEFT_");
+            boolean right = name.startsWith("RIGHT_");
+            o.putObject("surface")
+                    .put("role", left ? name.substring(5) : right ? name.substring(6) : name)
+                    .put("side", left ? "LEFT" : right ? "RIGHT" : "MIDDLE")
+                    .put("number", 1);
+        }
+    }
+}
