@@ -12,7 +12,6 @@ import app.drachen.core.airframe.Tail;
 import app.drachen.core.airframe.TailPanel;
 import app.drachen.core.airframe.Wing;
 import app.drachen.core.airframe.WingPanel;
-import app.drachen.core.clearance.rules.MixerRows;
 import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.controls.Linkage;
 import app.drachen.core.controls.MixPreset;
@@ -23,6 +22,7 @@ import app.drachen.core.controls.Surface;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.math.NoiseSource;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.stages.throwing.MixerRows;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -36,6 +36,7 @@ import app.drachen.core.modes.Turn;
 import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.stages.Kits;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Working;
@@ -241,7 +242,7 @@ class PlausibleAircraftTest {
     @Property(tries = 25, seed = "10")
     void rulesAnswerForEveryAircraftAndSayWhatToDo(@ForAll @LongRange(min = 0, max = 1_000) long seed) {
         Situation situation = Situation.of(PlausibleAircraft.of(seed)).on(DemoField.deichwiese());
-        Clearance clearance = Clearance.of(situation);
+        Clearance clearance = Kits.clearance(situation);
         clearance.rulings().forEach(r -> {
             assertTrue(
                     r.finding().state() == State.GOOD || !r.finding().detail().isBlank(),
@@ -256,12 +257,12 @@ class PlausibleAircraftTest {
     void remediesMendTheirOwnFinding(@ForAll @LongRange(min = 0, max = 1_000) long seed) {
         Setup setup = PlausibleAircraft.of(seed);
         Situation situation = Situation.of(setup).on(DemoField.deichwiese());
-        for (var ruling : Clearance.of(situation).rulings()) {
+        for (var ruling : Kits.clearance(situation).rulings()) {
             for (var remedy : ruling.remedies()) {
                 if (remedy instanceof app.drachen.core.clearance.Remedy.Change change
                         && ruling.finding().state() == State.STOP) {
                     Setup mended = change.change().apply(setup);
-                    State now = Clearance.of(situation.with(mended)).rulings().stream()
+                    State now = Kits.clearance(situation.with(mended)).rulings().stream()
                             .filter(r ->
                                     r.finding().id().equals(ruling.finding().id()))
                             .findFirst()

@@ -5,6 +5,7 @@ import app.drachen.core.clearance.Clearance;
 import app.drachen.core.clearance.Proof;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.stages.Kits;
 import app.drachen.files.hangar.Revision;
 import java.util.List;
 import java.util.Optional;
@@ -21,7 +22,7 @@ public record Standing(Revision revision, Situation situation, Clearance clearan
     /** Asks the rules about a revision. */
     static Standing of(Revision revision, Optional<Field> field, List<Proof> proofs) {
         Situation situation = new Situation(revision.setup(), revision.number(), field, proofs, revision.changedAt());
-        return new Standing(revision, situation, Clearance.of(situation));
+        return new Standing(revision, situation, Kits.clearance(situation));
     }
 
     /** The same aircraft with other proofs. */

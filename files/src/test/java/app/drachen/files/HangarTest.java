@@ -15,6 +15,7 @@ import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.stages.Kits;
 import app.drachen.files.demo.DemoHangar;
 import app.drachen.files.hangar.FlightRecord;
 import app.drachen.files.hangar.Hangar;
@@ -183,7 +184,7 @@ class HangarTest {
     private static Clearance clearance(Hangar hangar, long id) {
         Revision now = hangar.current(id);
         try {
-            return Clearance.of(new Situation(
+            return Kits.clearance(new Situation(
                     now.setup(),
                     now.number(),
                     Optional.of(

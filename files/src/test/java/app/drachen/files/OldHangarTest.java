@@ -9,6 +9,7 @@ import app.drachen.core.clearance.Proof;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.log.LogColumn;
+import app.drachen.core.stages.Kits;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.hangar.Revision;
 import app.drachen.files.json.SetupJson;
@@ -56,7 +57,7 @@ class OldHangarTest {
         Field field = SetupJson.readField(hangar.setting("field").orElseThrow(), hangar.file());
         Situation situation = new Situation(
                 now.setup(), now.number(), Optional.of(field), hangar.proofs(shelf.id()), now.changedAt());
-        Clearance clearance = Clearance.of(situation);
+        Clearance clearance = Kits.clearance(situation);
         StringBuilder line =
                 new StringBuilder(shelf.name() + " r" + now.number() + " | " + clearance.sentence() + " |");
         for (Stage stage : List.of(Stage.BUILD, Stage.THROWS, Stage.MODES, Stage.BENCH, Stage.MAIDEN)) {

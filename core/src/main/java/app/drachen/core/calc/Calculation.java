@@ -1,5 +1,6 @@
 package app.drachen.core.calc;
 
+import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Source;
@@ -9,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -19,11 +21,14 @@ import java.util.function.ToDoubleFunction;
  * @param source where its formulas come from
  * @param inputs what goes in
  * @param results what comes out
+ * @param offers where a result has a place in the set-up
  */
-public record Calculation(String id, String title, Source source, List<Input> inputs, List<Result> results) {
+public record Calculation(
+        String id, String title, Source source, List<Input> inputs, List<Result> results, List<Offer> offers) {
     public Calculation {
         inputs = List.copyOf(inputs);
         results = List.copyOf(results);
+        offers = List.copyOf(offers);
     }
 
     /**
@@ -36,7 +41,7 @@ public record Calculation(String id, String title, Source source, List<Input> in
      * @param high greatest allowed [SI unit of the quantity]
      * @param usual taken if none is given [SI unit of the quantity]; empty if it must be given
      * @param optional whether it may be absent
-     * @param own under which name the aircraft knows it, may be empty
+     * @param own what of the aircraft it is, if the aircraft knows it
      */
     public record Input(
             String name,
@@ -46,7 +51,7 @@ public record Calculation(String id, String title, Source source, List<Input> in
             double high,
             Optional<Double> usual,
             boolean optional,
-            String own) {
+            Optional<Own> own) {
         /** The allowed range in words. */
         public String range() {
             return quantity.text(low, UnitSystem.METRIC) + " to " + quantity.text(high, UnitSystem.METRIC);
@@ -64,8 +69,17 @@ public record Calculation(String id, String title, Source source, List<Input> in
      */
     public record Result(String name, Quantity quantity, String formula, double share, ToDoubleFunction<Given> of) {}
 
+    /**
+     * A place in the set-up for a result.
+     *
+     * @param result name of the result
+     * @param place what it would become, in a few words
+     * @param into puts it there [SI unit of the result]
+     */
+    public record Offer(String result, String place, BiFunction<Setup, Double, Setup> into) {}
+
     /** Starts a calculation. */
-    static Builder of(String id, String title, Source source) {
+    public static Builder of(String id, String title, Source source) {
         return new Builder(id, title, source);
     }
 
@@ -132,12 +146,13 @@ public record Calculation(String id, String title, Source source, List<Input> in
     }
 
     /** Collects inputs and results. */
-    static final class Builder {
+    public static final class Builder {
         private final String id;
         private final String title;
         private final Source source;
         private final List<Input> inputs = new ArrayList<>();
         private final List<Result> results = new ArrayList<>();
+        private final List<Offer> offers = new ArrayList<>();
 
         private Builder(String id, String title, Source source) {
             this.id = id;
@@ -145,45 +160,71 @@ public record Calculation(String id, String title, Source source, List<Input> in
             this.source = source;
         }
 
-        /** An input that must be given, or is known of the aircraft under {@code own}. */
-        Builder in(String name, String meaning, Quantity quantity, double low, double high, String own) {
-            inputs.add(new Input(name, meaning, quantity, low, high, Optional.empty(), false, own));
+        private Builder input(
+                String name,
+                String meaning,
+                Quantity quantity,
+                double low,
+                double high,
+                Optional<Double> usual,
+                boolean optional,
+                Optional<Own> own) {
+            own.filter(o -> !o.quantity().si().equals(quantity.si())).ifPresent(o -> {
+                throw new IllegalArgumentException(id + ": " + name + " is no " + o.quantity() + ", as " + o + " is");
+            });
+            inputs.add(new Input(name, meaning, quantity, low, high, usual, optional, own));
             return this;
         }
 
-        Builder in(String name, String meaning, Quantity quantity, double low, double high) {
-            return in(name, meaning, quantity, low, high, "");
+        /** An input that must be given. */
+        public Builder in(String name, String meaning, Quantity quantity, double low, double high) {
+            return input(name, meaning, quantity, low, high, Optional.empty(), false, Optional.empty());
+        }
+
+        /** An input that must be given, or is known of the aircraft. */
+        public Builder in(String name, String meaning, Quantity quantity, double low, double high, Own own) {
+            return input(name, meaning, quantity, low, high, Optional.empty(), false, Optional.of(own));
         }
 
         /** An input with a value that is usual [SI]. */
-        Builder usual(
-                String name, String meaning, Quantity quantity, double low, double high, double usual, String own) {
-            inputs.add(new Input(name, meaning, quantity, low, high, Optional.of(usual), false, own));
-            return this;
+        public Builder usual(String name, String meaning, Quantity quantity, double low, double high, double usual) {
+            return input(name, meaning, quantity, low, high, Optional.of(usual), false, Optional.empty());
         }
 
-        Builder usual(String name, String meaning, Quantity quantity, double low, double high, double usual) {
-            return usual(name, meaning, quantity, low, high, usual, "");
+        /** An input with a value that is usual [SI] where the aircraft does not know better. */
+        public Builder usual(
+                String name, String meaning, Quantity quantity, double low, double high, double usual, Own own) {
+            return input(name, meaning, quantity, low, high, Optional.of(usual), false, Optional.of(own));
         }
 
         /** An input that may be absent. */
-        Builder maybe(String name, String meaning, Quantity quantity, double low, double high) {
-            inputs.add(new Input(name, meaning, quantity, low, high, Optional.empty(), true, ""));
-            return this;
+        public Builder maybe(String name, String meaning, Quantity quantity, double low, double high) {
+            return input(name, meaning, quantity, low, high, Optional.empty(), true, Optional.empty());
         }
 
-        Builder out(String name, Quantity quantity, String formula, ToDoubleFunction<Given> of) {
+        /** An input that may be absent, or is known of the aircraft. */
+        public Builder maybe(String name, String meaning, Quantity quantity, double low, double high, Own own) {
+            return input(name, meaning, quantity, low, high, Optional.empty(), true, Optional.of(own));
+        }
+
+        public Builder out(String name, Quantity quantity, String formula, ToDoubleFunction<Given> of) {
             return out(name, quantity, formula, 0, of);
         }
 
         /** A result that is only known within a share of itself. */
-        Builder out(String name, Quantity quantity, String formula, double share, ToDoubleFunction<Given> of) {
+        public Builder out(String name, Quantity quantity, String formula, double share, ToDoubleFunction<Given> of) {
             results.add(new Result(name, quantity, formula, share, of));
             return this;
         }
 
-        Calculation build() {
-            return new Calculation(id, title, source, inputs, results);
+        /** The last result has a place in the set-up. */
+        public Builder offers(String place, BiFunction<Setup, Double, Setup> into) {
+            offers.add(new Offer(results.get(results.size() - 1).name(), place, into));
+            return this;
+        }
+
+        public Calculation build() {
+            return new Calculation(id, title, source, inputs, results, offers);
         }
     }
 }

@@ -1,12 +1,12 @@
 package app.drachen.core.clearance;
 
-import app.drachen.core.clearance.rules.ClearanceRules;
 import app.drachen.core.working.Finding.State;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * What the aircraft may do next, and why. It advises; the pilot decides; local rules and licensed
@@ -16,35 +16,58 @@ import java.util.Optional;
  * @param why the finding that blocks the next gate, in a few words
  * @param stages state of every stage
  * @param rulings every rule's ruling, in the order of the list
+ * @param unchecked stages before the first flight that Drachen has no instruments for
  */
-public record Clearance(Optional<Gate> reached, String why, Map<Stage, StageState> stages, List<Ruling> rulings) {
+public record Clearance(
+        Optional<Gate> reached,
+        String why,
+        Map<Stage, StageState> stages,
+        List<Ruling> rulings,
+        List<Stage> unchecked) {
     public Clearance {
         stages = Map.copyOf(stages);
         rulings = List.copyOf(rulings);
+        unchecked = List.copyOf(unchecked);
     }
 
-    /** Asks every rule. */
-    public static Clearance of(Situation situation) {
-        List<Ruling> rulings =
-                ClearanceRules.all().stream().map(rule -> rule.check(situation)).toList();
+    /** Asks every rule of every kit. */
+    public static Clearance of(Situation situation, List<StageKit> kits) {
+        List<Ruling> rulings = kits.stream()
+                .flatMap(kit -> kit.rules().stream())
+                .map(rule -> decided(rule, situation))
+                .toList();
         Map<Stage, StageState> stages = new EnumMap<>(Stage.class);
-        for (Stage stage : Stage.values()) {
-            stages.put(stage, state(stage, rulings));
-        }
+        kits.forEach(kit -> stages.put(kit.stage(), state(kit, rulings)));
         Optional<Gate> reached = Optional.empty();
         String why = "";
         for (Gate gate : Gate.values()) {
-            Optional<String> block = block(gate, rulings);
+            Optional<String> block = block(gate, rulings, kits);
             if (block.isPresent()) {
                 why = block.get();
                 break;
             }
             reached = Optional.of(gate);
         }
-        return new Clearance(reached, why, stages, rulings);
+        return new Clearance(reached, why, stages, rulings, unchecked(kits));
     }
 
-    private static Optional<String> block(Gate gate, List<Ruling> rulings) {
+    /** A rule's ruling; what the pilot has decided about its limits stands in it. */
+    private static Ruling decided(ClearanceRule rule, Situation situation) {
+        Ruling ruling = rule.check(situation);
+        String decided = rule.judgements().stream()
+                .flatMap(j -> j.decided(situation.setup().decision(j.id())).stream())
+                .collect(Collectors.joining(" "));
+        return decided.isEmpty() ? ruling : ruling.noting(decided);
+    }
+
+    private static List<Stage> unchecked(List<StageKit> kits) {
+        return kits.stream()
+                .filter(kit -> !kit.hasInstruments() && kit.stage().compareTo(Stage.MAIDEN) < 0)
+                .map(StageKit::stage)
+                .toList();
+    }
+
+    private static Optional<String> block(Gate gate, List<Ruling> rulings, List<StageKit> kits) {
         Optional<String> finding = rulings.stream()
                 .filter(r -> r.blocks() && r.gate().equals(Optional.of(gate)))
                 .min(Comparator.comparing(Clearance::urgency))
@@ -52,13 +75,10 @@ public record Clearance(Optional<Gate> reached, String why, Map<Stage, StageStat
         if (finding.isPresent()) {
             return finding;
         }
-        return switch (gate) {
-            case TUNE -> Optional.of("Tune has no instruments yet");
-            case HOME -> Optional.of("Homing has no instruments yet");
-            case REACH -> Optional.of("Reach has no instruments yet");
-            case MISSION -> Optional.of("Mission has no instruments yet");
-            default -> Optional.empty();
-        };
+        return kits.stream()
+                .filter(kit -> kit.opens().equals(Optional.of(gate)) && !kit.hasInstruments())
+                .findFirst()
+                .map(kit -> kit.stage().label() + " has no instruments yet");
     }
 
     /** Stops first, then what went stale, then what is open; earlier stages first. */
@@ -68,13 +88,13 @@ public record Clearance(Optional<Gate> reached, String why, Map<Stage, StageStat
         return first * 100 + ruling.stage().ordinal();
     }
 
-    private static StageState state(Stage stage, List<Ruling> rulings) {
-        if (!stage.hasInstruments()) {
+    private static StageState state(StageKit kit, List<Ruling> rulings) {
+        if (!kit.hasInstruments()) {
             return StageState.OPEN;
         }
         StageState worst = StageState.PROVEN;
         for (Ruling ruling : rulings) {
-            if (ruling.stage() == stage) {
+            if (ruling.stage() == kit.stage()) {
                 StageState one =
                         switch (ruling.finding().state()) {
                             case STOP -> StageState.STOPPED;
@@ -101,7 +121,9 @@ public record Clearance(Optional<Gate> reached, String why, Map<Stage, StageStat
     /** What Drachen has not looked at although a flight depends on it; empty while nothing may fly. */
     public String reservation() {
         boolean flies = reached.isPresent() && reached.get().compareTo(Gate.LAUNCH) >= 0;
-        return flies ? "Harness and Signals are yours to check." : "";
+        String names = unchecked.stream().map(Stage::label).collect(Collectors.joining(" and "));
+        boolean one = unchecked.size() == 1;
+        return flies && !unchecked.isEmpty() ? names + (one ? " is" : " are") + " yours to check." : "";
     }
 
     /** The rulings of one stage, most urgent first. */

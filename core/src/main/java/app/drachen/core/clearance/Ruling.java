@@ -28,6 +28,11 @@ public record Ruling(Stage stage, Optional<Gate> gate, Finding finding, List<Rem
         return new Ruling(stage, Optional.empty(), finding, List.of(remedies));
     }
 
+    /** The same ruling with one more sentence. */
+    Ruling noting(String sentence) {
+        return new Ruling(stage, gate, finding.noting(sentence), remedies);
+    }
+
     /** Whether it blocks its gate now: a stop, or something missing or stale that is needed. */
     public boolean blocks() {
         State state = finding.state();

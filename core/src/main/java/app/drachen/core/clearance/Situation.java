@@ -1,6 +1,7 @@
 package app.drachen.core.clearance;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.setup.Decision;
 import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Prints;
 import app.drachen.core.setup.Setup;
@@ -54,6 +55,15 @@ public record Situation(
                         .thenComparing((Proof p) -> p.evidence().rank())
                         .thenComparing(Proof::when)
                         .thenComparing(proofs::indexOf));
+    }
+
+    /**
+     * A limit as it holds for this aircraft.
+     *
+     * @return [SI unit of the judgement]
+     */
+    public double judged(Judgement judgement) {
+        return setup.decision(judgement.id()).map(Decision::value).orElse(judgement.usual());
     }
 
     /** Whether a proof saw all it should, and nothing of that has changed. */

@@ -2,25 +2,23 @@ package app.drachen.core.clearance;
 
 /** The eleven stages, in the order of the line. */
 public enum Stage {
-    BUILD("Build", true, ""),
-    HARNESS("Harness", false, "wiring, rails, packs and aerials"),
-    THROWS("Throws", true, ""),
-    MODES("Modes", true, ""),
-    SIGNALS("Signals", false, "telemetry values, alarms and call-outs"),
-    BENCH("Bench", true, ""),
-    MAIDEN("Maiden", true, ""),
-    TUNE("Tune", false, "gains and autotune"),
-    HOMING("Homing", false, "hold, circle and return tests"),
-    REACH("Reach", false, "how far and home again"),
-    MISSION("Mission", false, "routes");
+    BUILD("Build", "airframe, parts and balance"),
+    HARNESS("Harness", "wiring, rails, packs and aerials"),
+    THROWS("Throws", "mixes, senses and throws"),
+    MODES("Modes", "the selector and the way home"),
+    SIGNALS("Signals", "telemetry values, alarms and call-outs"),
+    BENCH("Bench", "what the aircraft answers"),
+    MAIDEN("Maiden", "the first flights"),
+    TUNE("Tune", "gains and autotune"),
+    HOMING("Homing", "hold, circle and return tests"),
+    REACH("Reach", "how far and home again"),
+    MISSION("Mission", "routes");
 
     private final String label;
-    private final boolean instruments;
     private final String about;
 
-    Stage(String label, boolean instruments, String about) {
+    Stage(String label, String about) {
         this.label = label;
-        this.instruments = instruments;
         this.about = about;
     }
 
@@ -28,12 +26,7 @@ public enum Stage {
         return label;
     }
 
-    /** Whether Drachen can check this stage yet. */
-    public boolean hasInstruments() {
-        return instruments;
-    }
-
-    /** What a stage without instruments says about itself. */
+    /** What a stage says about itself while it has no instruments. */
     public String withoutInstruments() {
         return label + " has no instruments yet: Drachen cannot check " + about + ". Check them yourself.";
     }

@@ -1,5 +1,5 @@
 /**
- * Stages, gates, proofs and findings; what the aircraft may do next. Uses {@code rehearsal} and the
- * floors below.
+ * Stages, gates, proofs and findings; what the aircraft may do next, from the kits of the stages. Uses {@code calc} and
+ * the floors below.
  */
 package app.drachen.core.clearance;

@@ -258,7 +258,8 @@ public final class DemoAircraft {
                 HarnessSection.EMPTY,
                 controls,
                 modes,
-                TuneSection.of(NO_GAINS, TuneSection.Origin.COMPUTED));
+                TuneSection.of(NO_GAINS, TuneSection.Origin.COMPUTED),
+                List.of());
         return raw.withGains(StartGains.of(raw));
     }
 

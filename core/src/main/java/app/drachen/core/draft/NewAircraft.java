@@ -213,6 +213,7 @@ public final class NewAircraft {
                 HarnessSection.EMPTY,
                 controls,
                 modeSetup,
-                TuneSection.of(UNTUNED, TuneSection.Origin.COMPUTED));
+                TuneSection.of(UNTUNED, TuneSection.Origin.COMPUTED),
+                List.of());
     }
 }

@@ -20,6 +20,16 @@ public record BoardMount(int mountedQuarterTurns, int configuredQuarterTurns, do
         Ranges.require("level offset in pitch", levelPitch, -0.2, 0.2, "rad");
     }
 
+    /**
+     * The same board told another level.
+     *
+     * @param roll [rad], −0.2 to 0.2
+     * @param pitch [rad], −0.2 to 0.2
+     */
+    public BoardMount withLevel(double roll, double pitch) {
+        return new BoardMount(mountedQuarterTurns, configuredQuarterTurns, roll, pitch);
+    }
+
     /** Quarter turns by which what the board believes is turned against the aircraft, 0 to 3. */
     public int errorQuarterTurns() {
         return Math.floorMod(mountedQuarterTurns - configuredQuarterTurns, 4);

@@ -27,6 +27,7 @@ import java.util.function.UnaryOperator;
  * @param controls mixer, outputs, trims, rates
  * @param modes selector, limits, way home
  * @param tune gains of the autopilot, and where they came from
+ * @param decisions defaults of judgement that the pilot has set otherwise, each with a reason
  */
 public record Setup(
         String name,
@@ -35,9 +36,14 @@ public record Setup(
         HarnessSection harness,
         ControlSetup controls,
         ModeSetup modes,
-        TuneSection tune) {
+        TuneSection tune,
+        List<Decision> decisions) {
     public Setup {
         Ranges.requireText("name of the aircraft", name);
+        decisions = List.copyOf(decisions);
+        if (decisions.stream().map(Decision::id).distinct().count() != decisions.size()) {
+            throw new IllegalArgumentException("a judgement is set twice; keep one");
+        }
     }
 
     public Airframe airframe() {
@@ -97,27 +103,44 @@ public record Setup(
 
     /** The same aircraft under another name. */
     public Setup withName(String newName) {
-        return new Setup(newName, note, build, harness, controls, modes, tune);
+        return new Setup(newName, note, build, harness, controls, modes, tune, decisions);
     }
 
     public Setup withBuild(BuildSection newBuild) {
-        return new Setup(name, note, newBuild, harness, controls, modes, tune);
+        return new Setup(name, note, newBuild, harness, controls, modes, tune, decisions);
     }
 
     public Setup withHarness(HarnessSection newHarness) {
-        return new Setup(name, note, build, newHarness, controls, modes, tune);
+        return new Setup(name, note, build, newHarness, controls, modes, tune, decisions);
     }
 
     public Setup withControls(ControlSetup newControls) {
-        return new Setup(name, note, build, harness, newControls, modes, tune);
+        return new Setup(name, note, build, harness, newControls, modes, tune, decisions);
     }
 
     public Setup withModes(ModeSetup newModes) {
-        return new Setup(name, note, build, harness, controls, newModes, tune);
+        return new Setup(name, note, build, harness, controls, newModes, tune, decisions);
     }
 
     public Setup withTune(TuneSection newTune) {
-        return new Setup(name, note, build, harness, controls, modes, newTune);
+        return new Setup(name, note, build, harness, controls, modes, newTune, decisions);
+    }
+
+    public Setup withDecisions(List<Decision> newDecisions) {
+        return new Setup(name, note, build, harness, controls, modes, tune, newDecisions);
+    }
+
+    /** What was decided about a judgement. */
+    public Optional<Decision> decision(String judgement) {
+        return decisions.stream().filter(d -> d.id().equals(judgement)).findFirst();
+    }
+
+    /** The same set-up with one judgement set otherwise, or as usual again. */
+    public Setup decided(String judgement, Optional<Decision> decision) {
+        List<Decision> changed = new ArrayList<>(decisions);
+        changed.removeIf(d -> d.id().equals(judgement));
+        decision.ifPresent(changed::add);
+        return withDecisions(changed);
     }
 
     public Setup withAirframe(Airframe newAirframe) {

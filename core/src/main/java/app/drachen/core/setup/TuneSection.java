@@ -19,6 +19,27 @@ public record TuneSection(Gains gains, Origin roll, Origin pitch, Origin others)
         AUTOTUNE
     }
 
+    /**
+     * The same with another rate gain in roll, typed by the pilot.
+     *
+     * @param gain [1/(rad/s)], 0 to 5
+     */
+    public TuneSection withRollRate(double gain) {
+        Gains.AxisGains axis = gains.roll();
+        return new TuneSection(
+                new Gains(
+                        new Gains.AxisGains(axis.angle(), gain, axis.integral(), axis.forward()),
+                        gains.pitch(),
+                        gains.yawRate(),
+                        gains.heightGain(),
+                        gains.climbGain(),
+                        gains.speedGain(),
+                        gains.pathPeriod()),
+                Origin.ENTERED,
+                pitch,
+                others);
+    }
+
     /** Gains that all came from one source. */
     public static TuneSection of(Gains gains, Origin origin) {
         return new TuneSection(gains, origin, origin, origin);

@@ -56,4 +56,9 @@ public record Finding(String id, State state, String title, String detail, List<
     public static Finding of(String id, State state, String title, String detail, Working... workings) {
         return new Finding(id, state, title, detail, List.of(workings));
     }
+
+    /** The same finding with one more sentence. */
+    public Finding noting(String sentence) {
+        return new Finding(id, state, title, detail.isEmpty() ? sentence : detail + " " + sentence, workings);
+    }
 }

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
+import app.drachen.core.stages.Calculations;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Working;
 import java.io.BufferedReader;
@@ -121,13 +122,94 @@ class CalculationsTest {
     void theAircraftFillsInWhatItKnows() {
         Calculation circle = Calculations.byId("MODES-A5").orElseThrow();
         var setup = DemoAircraft.rochen();
-        Map<String, Double> own = OwnValues.of(circle, setup, Optional.of(DemoField.deichwiese()));
+        Map<String, Double> own = Own.values(circle, setup, Optional.of(DemoField.deichwiese()));
         assertEquals(setup.modes().limits().cruiseSpeed(), own.get("speed"));
         assertEquals(
                 DemoField.deichwiese().windAt(setup.modes().home().height()),
                 own.get("wind"),
                 "as Modes shows it: the wind where it circles");
         assertEquals(3, own.size());
-        assertEquals(2, OwnValues.of(circle, setup, Optional.empty()).size(), "the wind is the field's");
+        assertEquals(2, Own.values(circle, setup, Optional.empty()).size(), "the wind is the field's");
+    }
+
+    /** Every link to the aircraft is used and gives a number in the input's range on some aircraft of the demo. */
+    @Test
+    void everyLinkToTheAircraftGivesSomethingSomewhere() {
+        Set<Own> given = new HashSet<>();
+        Set<Own> linked = new HashSet<>();
+        List<app.drachen.core.setup.Setup> aircraft =
+                List.of(DemoAircraft.rochenOnTheBench(), DemoAircraft.strandlaeufer(), DemoAircraft.seeschwalbe());
+        int filled = 0;
+        for (Calculation c : Calculations.all()) {
+            boolean any = false;
+            for (Calculation.Input input : c.inputs()) {
+                input.own().ifPresent(linked::add);
+            }
+            for (var setup : aircraft) {
+                for (String name : Own.values(c, setup, Optional.of(DemoField.deichwiese()))
+                        .keySet()) {
+                    given.add(c.input(name).own().orElseThrow());
+                    any = true;
+                }
+            }
+            filled += any ? 1 : 0;
+        }
+        assertEquals(Set.of(Own.values()), linked, "no value is known for nothing");
+        linked.removeAll(given);
+        assertEquals(Set.of(), linked, "a link whose value never fits its input");
+        assertTrue(filled >= 59, filled + " of " + Calculations.all().size() + " are filled in");
+    }
+
+    @Test
+    void aLinkOfAnotherKindIsRefusedWhenTheCalculationIsMade() {
+        Calculation.Builder sum = Calculation.of("X-A1", "wrong", app.drachen.core.working.Source.ARITHMETIC);
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> sum.in("speed", "speed", app.drachen.core.units.Quantity.SPEED, 0, 1, Own.MASS));
+    }
+
+    /** The aircraft's own values give the aircraft's own answers: the calculator and the sheet agree. */
+    @Test
+    void calculatorsOfTheAircraftAgreeWithItsSheet() {
+        var setup = DemoAircraft.seeschwalbe();
+        var field = Optional.of(DemoField.deichwiese());
+        Calculation volumes = Calculations.byId("BUILD-A3").orElseThrow();
+        List<Working> sheet = app.drachen.core.aerodynamics.BuildSheet.tailVolumes(setup);
+        List<Working> asked = volumes.compute(Own.values(volumes, setup, field));
+        assertEquals(sheet.get(0).value(), asked.get(0).value(), 1e-9);
+        assertEquals(sheet.get(1).value(), asked.get(1).value(), 1e-9);
+        Calculation turn = Calculations.byId("MODES-A4").orElseThrow();
+        var limits = setup.modes().limits();
+        assertEquals(
+                new app.drachen.core.modes.Turn(limits.cruiseSpeed(), limits.bank()).radius(),
+                turn.compute(Own.values(turn, setup, field)).get(0).value(),
+                1e-9);
+    }
+
+    /** A result that has a place in the set-up changes that place, and by the result. */
+    @Test
+    void offeredResultsFindTheirPlace() {
+        var setup = DemoAircraft.rochenOnTheBench();
+        Set<String> ids = new HashSet<>();
+        for (Calculation c : Calculations.all()) {
+            for (Calculation.Offer offer : c.offers()) {
+                assertTrue(ids.add(c.id() + offer.result()), c.id());
+                assertTrue(c.results().stream().anyMatch(r -> r.name().equals(offer.result())), c.id());
+                assertFalse(
+                        setup.equals(offer.into()
+                                .apply(
+                                        setup,
+                                        0.0123
+                                                + (c.id().equals("MODES-A5") ? 77 : 0)
+                                                + (c.id().equals("THROWS-A8") ? 1_500 : 0))),
+                        c.id());
+            }
+        }
+        assertTrue(ids.size() >= 7, ids.toString());
+        Calculation circle = Calculations.byId("MODES-A5").orElseThrow();
+        assertEquals(
+                80,
+                circle.offers().get(0).into().apply(setup, 77.3).modes().home().circleRadius(),
+                "to the next 5 m");
     }
 }

@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.airframe.Position;
 import app.drachen.core.clearance.Proof.Evidence;
-import app.drachen.core.clearance.rules.ClearanceRules;
 import app.drachen.core.controls.MixRow;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.RadioTrims;
@@ -23,6 +22,7 @@ import app.drachen.core.setup.BoardMount;
 import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.stages.Kits;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Finding.State;
@@ -59,7 +59,7 @@ class ClearanceTest {
     }
 
     private static Ruling ruling(Situation situation, String id) {
-        return Clearance.of(situation).rulings().stream()
+        return Kits.clearance(situation).rulings().stream()
                 .filter(r -> r.finding().id().equals(id))
                 .findFirst()
                 .orElseThrow();
@@ -142,8 +142,8 @@ class ClearanceTest {
     @Test
     void everyRuleHasItsIdAndSentenceAndNeverPassesWithoutEvidence() {
         Set<String> ids = new HashSet<>();
-        Clearance bare = Clearance.of(Situation.of(SOUND));
-        ClearanceRules.all().forEach(rule -> {
+        Clearance bare = Kits.clearance(Situation.of(SOUND));
+        Kits.rules().forEach(rule -> {
             assertTrue(ids.add(rule.id()), rule.id());
             assertTrue(rule.demand().endsWith("."), rule.id());
             assertEquals(rule.id(), rule.check(Situation.of(SOUND)).finding().id());
@@ -170,15 +170,15 @@ class ClearanceTest {
 
     @Test
     void clearanceGrowsProofByProofAndStopsWhereDrachenHasNoInstruments() {
-        assertEquals("bench power, prop off", Clearance.of(with(SOUND)).sentence());
+        assertEquals("bench power, prop off", Kits.clearance(with(SOUND)).sentence());
         ProofKind[] bench = {
             ProofKind.WEIGHING, ProofKind.STICK_TO_SURFACE, ProofKind.TILT_TO_SURFACE, ProofKind.REHEARSAL
         };
-        assertEquals("first flight, Manual", Clearance.of(with(SOUND, bench)).sentence());
-        assertEquals("Manual not flown yet", Clearance.of(with(SOUND, bench)).why());
-        assertTrue(Clearance.of(with(SOUND, bench)).reservation().contains("Harness"), "what is not checked is said");
-        assertEquals("", Clearance.of(with(SOUND)).reservation());
-        Clearance all = Clearance.of(with(SOUND, ProofKind.values()));
+        assertEquals("first flight, Manual", Kits.clearance(with(SOUND, bench)).sentence());
+        assertEquals("Manual not flown yet", Kits.clearance(with(SOUND, bench)).why());
+        assertTrue(Kits.clearance(with(SOUND, bench)).reservation().contains("Harness"), "what is not checked is said");
+        assertEquals("", Kits.clearance(with(SOUND)).reservation());
+        Clearance all = Kits.clearance(with(SOUND, ProofKind.values()));
         assertEquals("local flights, Circle", all.sentence());
         assertEquals("Tune has no instruments yet", all.why());
         assertEquals(StageState.OPEN, all.stages().get(Stage.HARNESS));
@@ -193,7 +193,8 @@ class ClearanceTest {
         List<Proof> proofs = new ArrayList<>(with(SOUND, ProofKind.values()).proofs());
         proofs.removeIf(p -> p.kind() == ProofKind.HOLD_FLOWN);
         proofs.add(failed);
-        Clearance clearance = Clearance.of(new Situation(SOUND, 3, Optional.of(DemoField.evening()), proofs, Map.of()));
+        Clearance clearance =
+                Kits.clearance(new Situation(SOUND, 3, Optional.of(DemoField.evening()), proofs, Map.of()));
         assertEquals("local flights, Level", clearance.sentence());
         assertEquals(StageState.STOPPED, clearance.stages().get(Stage.MAIDEN));
         Setup changed = changes().get(Facet.SERVO_SENSES).apply(SOUND);

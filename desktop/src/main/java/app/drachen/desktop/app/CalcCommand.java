@@ -1,9 +1,9 @@
 package app.drachen.desktop.app;
 
 import app.drachen.core.calc.Calculation;
-import app.drachen.core.calc.Calculations;
-import app.drachen.core.calc.OwnValues;
+import app.drachen.core.calc.Own;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.stages.Calculations;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Working;
 import app.drachen.files.json.SetupJson;
@@ -93,7 +93,7 @@ final class CalcCommand implements Callable<Integer> {
         Map<String, Double> values = new LinkedHashMap<>();
         if (setupFile != null) {
             Setup setup = SetupJson.read(setupFile);
-            values.putAll(OwnValues.of(calculation, setup, Optional.empty()));
+            values.putAll(Own.values(calculation, setup, Optional.empty()));
         }
         for (String pair : inputs) {
             int split = pair.indexOf('=');

@@ -1,7 +1,7 @@
 package app.drachen.desktop.app;
 
 import app.drachen.core.calc.Calculation;
-import app.drachen.core.calc.OwnValues;
+import app.drachen.core.calc.Own;
 import app.drachen.core.working.Working;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.QuantityField;
@@ -10,6 +10,7 @@ import app.drachen.desktop.widget.WorkingRow;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import javafx.scene.Node;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.HBox;
@@ -29,7 +30,7 @@ final class CalcPanel {
         this.calculation = calculation;
         calculation.inputs().forEach(i -> i.usual().ifPresent(u -> values.put(i.name(), u)));
         if (session.isOpen()) {
-            values.putAll(OwnValues.of(calculation, session.setup(), session.field()));
+            values.putAll(Own.values(calculation, session.setup(), session.field()));
         }
         VBox inputs = new VBox(5);
         for (Calculation.Input input : calculation.inputs()) {
@@ -82,10 +83,29 @@ final class CalcPanel {
         try {
             for (Working working : calculation.compute(values)) {
                 results.getChildren().add(new WorkingRow(working, session.units()));
+                calculation.offers().stream()
+                        .filter(o -> session.isOpen() && o.result().equals(working.name()))
+                        .forEach(o -> results.getChildren().add(offer(o, working)));
             }
         } catch (IllegalArgumentException e) {
             results.getChildren().add(Texts.wrapped(e.getMessage(), "soft"));
         }
+    }
+
+    /** Takes a result into the set-up, as an edit like any other. */
+    private Node offer(Calculation.Offer offer, Working working) {
+        Hyperlink link = new Hyperlink("Take it into the set-up: " + offer.place());
+        link.setId("take");
+        link.getStyleClass().add("strong");
+        link.setWrapText(true);
+        link.setMaxWidth(370);
+        link.setOnAction(e -> {
+            boolean taken = session.edit(calculation.title() + ": " + offer.place(), s -> offer.into()
+                    .apply(s, working.value()));
+            session.tell(
+                    taken ? "Taken as " + offer.place() + "; Ctrl Z takes it back." : "That is what it is already.");
+        });
+        return link;
     }
 
     void open() {

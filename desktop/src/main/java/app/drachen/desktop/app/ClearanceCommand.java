@@ -4,6 +4,7 @@ import app.drachen.core.clearance.Clearance;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.stages.Kits;
 import app.drachen.core.working.Finding.State;
 import app.drachen.files.json.SetupJson;
 import java.io.PrintWriter;
@@ -40,7 +41,7 @@ final class ClearanceCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         Setup setup = SetupJson.read(file);
-        Clearance clearance = Clearance.of(Situation.of(setup).on(field.field()));
+        Clearance clearance = Kits.clearance(Situation.of(setup).on(field.field()));
         PrintWriter to = spec.commandLine().getOut();
         if (json) {
             Map<String, Object> map = new LinkedHashMap<>();

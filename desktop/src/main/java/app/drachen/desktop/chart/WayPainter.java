@@ -2,9 +2,9 @@ package app.drachen.desktop.chart;
 
 import app.drachen.core.air.Field;
 import app.drachen.core.air.Obstacle;
-import app.drachen.core.clearance.rules.WayHome;
 import app.drachen.core.modes.HomeProfile;
 import app.drachen.core.modes.Limits;
+import app.drachen.core.stages.modes.WayHome;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desktop.drawing.Pen;

@@ -3,6 +3,7 @@ package app.drachen.desktop.drawing;
 import app.drachen.core.clearance.Clearance;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageState;
+import app.drachen.core.stages.Kits;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desktop.theme.Ink;
@@ -166,8 +167,8 @@ public final class KiteLine extends Pane {
             label.setUnderline(false);
             setBorderMark(now);
             setAccessibleText(stage.label() + ", " + state.label());
-            tooltip.setText(
-                    stage.label() + ": " + (stage.hasInstruments() ? state.label() : stage.withoutInstruments()));
+            tooltip.setText(stage.label() + ": "
+                    + (Kits.of(stage).hasInstruments() ? state.label() : stage.withoutInstruments()));
         }
 
         private void setBorderMark(boolean now) {

@@ -3,6 +3,7 @@ package app.drachen.desktop.widget;
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Stage;
+import app.drachen.core.stages.Kits;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
@@ -52,7 +53,7 @@ public final class Ledger extends VBox {
     public void showStage(List<Action> actions) {
         Stage stage = session.stage();
         List<Ruling> rulings = session.clearance().of(stage);
-        items.getChildren().setAll(head(heading(stage), summary(rulings)));
+        items.getChildren().setAll(head(Kits.of(stage).heading(), summary(rulings)));
         for (Ruling ruling : rulings) {
             items.getChildren().add(item(ruling.finding(), ruling.remedies()));
         }
@@ -105,17 +106,6 @@ public final class Ledger extends VBox {
         Region label = Texts.label(text.toUpperCase(java.util.Locale.ROOT), "caps");
         VBox.setMargin(label, new javafx.geometry.Insets(14, 0, 6, 0));
         return label;
-    }
-
-    private static String heading(Stage stage) {
-        return switch (stage) {
-            case BUILD -> "Before this aircraft goes on";
-            case THROWS -> "Throws and senses";
-            case MODES -> "Modes and the way home";
-            case BENCH -> "On the bench";
-            case MAIDEN -> "Before this flight";
-            default -> stage.label();
-        };
     }
 
     private static String summary(List<Ruling> rulings) {

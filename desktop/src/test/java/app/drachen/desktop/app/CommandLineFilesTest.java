@@ -5,8 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.calc.Calculation;
-import app.drachen.core.calc.Calculations;
 import app.drachen.core.demo.DemoAircraft;
+import app.drachen.core.stages.Calculations;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.json.SetupJson;
 import com.fasterxml.jackson.databind.JsonNode;

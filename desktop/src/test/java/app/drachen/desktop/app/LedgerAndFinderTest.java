@@ -136,4 +136,35 @@ class LedgerAndFinderTest extends WindowTest {
             until(() -> scene.lookup("#keys") == null);
         }
     }
+
+    @Test
+    void aMatterOfJudgementIsSetOtherwiseWithAReasonThatTheFindingQuotes() throws Exception {
+        open("Seeschwalbe", Stage.MODES);
+        press(KeyCode.CONTROL, KeyCode.D);
+        until(() -> scene.lookup("#judgements") != null);
+        type("judgement-1", "10");
+        assertTrue(notice().contains("Say why"), notice());
+        int before = ask(() -> session.revision().number());
+        type("reason-1", "digital radio, no drift");
+        type("judgement-1", "10");
+        until(() -> session.revision().number() == before + 1);
+        assertEquals(10, ask(() -> session.setup().decisions().get(0).value()));
+        press(KeyCode.ESCAPE);
+        until(() -> scene.lookup("#ledger").lookupAll(".label").stream()
+                .anyMatch(n -> n instanceof Label l && l.getText().contains("because: digital radio, no drift")));
+        press(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> session.setup().decisions().isEmpty());
+    }
+
+    @Test
+    void aCalculatorGivesItsResultBack() throws Exception {
+        open("Seeschwalbe", Stage.MODES);
+        press(KeyCode.CONTROL, KeyCode.K);
+        take("least circle");
+        until(() -> scene.lookup("#take") instanceof javafx.scene.control.Hyperlink);
+        act(() -> ((javafx.scene.control.Hyperlink) scene.lookup("#take")).fire());
+        double radius = ask(() -> session.setup().modes().home().circleRadius());
+        assertEquals(0, radius % 5, 1e-9);
+        assertTrue(ask(() -> session.revision().reason()).contains("the radius of the circle"));
+    }
 }

@@ -70,6 +70,7 @@ final class SetupUpgrades {
         ObjectNode tune = setup.putObject("tune");
         move(setup, "gains", tune);
         List.of("roll", "pitch", "others").forEach(name -> tune.put(name, "ENTERED"));
+        setup.putArray("decisions");
     }
 
     /** "LEFT_AILERON" as role, side and number. */

@@ -1,12 +1,12 @@
 package app.drachen.desktop.stage.surfaces;
 
-import app.drachen.core.clearance.rules.MixerRows;
 import app.drachen.core.controls.Axis;
 import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.RadioTrims;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.stages.throwing.MixerRows;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
 import app.drachen.desktop.drawing.Pen;

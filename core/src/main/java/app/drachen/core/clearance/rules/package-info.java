@@ -1,2 +1,0 @@
-/** The clearance rules, one class each, and their list. */
-package app.drachen.core.clearance.rules;

@@ -1,0 +1,26 @@
+package app.drachen.core.stages;
+
+import app.drachen.core.calc.Calculation;
+import app.drachen.core.stages.logbook.LogbookSums;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** All calculations, in the order of the line; those of the logbook come last. */
+public final class Calculations {
+    private static final List<Calculation> ALL = Stream.concat(
+                    Kits.all().stream().flatMap(kit -> kit.calculations().stream()), LogbookSums.all().stream())
+            .toList();
+
+    private Calculations() {}
+
+    /** All of them. */
+    public static List<Calculation> all() {
+        return ALL;
+    }
+
+    /** One by its id, in any letters. */
+    public static Optional<Calculation> byId(String id) {
+        return ALL.stream().filter(c -> c.id().equalsIgnoreCase(id.strip())).findFirst();
+    }
+}

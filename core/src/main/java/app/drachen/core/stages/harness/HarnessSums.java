@@ -1,0 +1,194 @@
+package app.drachen.core.stages.harness;
+
+import app.drachen.core.calc.Calculation;
+import app.drachen.core.calc.Given;
+import app.drachen.core.calc.Own;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.working.Source;
+import java.util.List;
+
+/** Answers of Harness. */
+public final class HarnessSums {
+    private static final Source CIRCUITS = new Source.Elementary("circuit theory");
+    private static final double LIGHT = 299_792_458;
+
+    private HarnessSums() {}
+
+    public static List<Calculation> all() {
+        return List.of(rail(), heat(), rails(), packs(), wire(), clash(), aerials(), leads(), cells());
+    }
+
+    private static Calculation rail() {
+        return Calculation.of("HARNESS-A3", "Current of a servo rail", new Source.OwnEstimate("\u00b130 %"))
+                .in("servos", "number of servos", Quantity.COUNT, 1, 16, Own.SERVOS)
+                .usual("idle", "idle current of one", Quantity.CURRENT, 0, 5, 0.01)
+                .usual("work", "working current of one", Quantity.CURRENT, 0, 20, 0.25)
+                .usual("stall", "stalled current of one", Quantity.CURRENT, 0, 40, 1.1)
+                .usual("other", "other loads", Quantity.CURRENT, 0, 40, 0.1)
+                .usual("duty", "share of time at work d", Quantity.NUMBER, 0, 1, 0.2)
+                .usual("together", "share stalled together k", Quantity.NUMBER, 0, 1, 0.5)
+                .out(
+                        "Mean current",
+                        Quantity.CURRENT,
+                        "Σ(I_idle + d(I_work − I_idle)) + other",
+                        0.3,
+                        g -> g.at("servos") * (g.at("idle") + g.at("duty") * (g.at("work") - g.at("idle")))
+                                + g.at("other"))
+                .out(
+                        "Peak current",
+                        Quantity.CURRENT,
+                        "Σk·I_stall + other",
+                        0.3,
+                        g -> g.at("servos") * g.at("together") * g.at("stall") + g.at("other"))
+                .build();
+    }
+
+    private static Calculation heat() {
+        return Calculation.of("HARNESS-A4", "Heat of a regulator", CIRCUITS)
+                .in("in", "volts in", Quantity.VOLTAGE, 1, 70, Own.FULL_VOLTS)
+                .in("out", "volts out", Quantity.VOLTAGE, 1, 30)
+                .in("current", "current I", Quantity.CURRENT, 0, 50)
+                .usual("efficiency", "switching η", Quantity.NUMBER, 0.5, 0.99, 0.88)
+                .maybe("thermal", "thermal resistance, K per W", Quantity.NUMBER, 0.1, 300)
+                .out(
+                        "Heat, linear",
+                        Quantity.POWER_FINE,
+                        "(U_in − U_out)·I",
+                        g -> Math.max(0, g.at("in") - g.at("out")) * g.at("current"))
+                .out(
+                        "Heat, switching",
+                        Quantity.POWER_FINE,
+                        "U_out·I(1 − η)/η",
+                        g -> g.at("out") * g.at("current") * (1 - g.at("efficiency")) / g.at("efficiency"))
+                .out(
+                        "Kelvin over the air, linear",
+                        Quantity.NUMBER,
+                        "ΔT = P·R_θ",
+                        g -> g.has("thermal")
+                                ? Math.max(0, g.at("in") - g.at("out")) * g.at("current") * g.at("thermal")
+                                : Double.NaN)
+                .build();
+    }
+
+    private static Calculation rails() {
+        return Calculation.of("HARNESS-A5", "Two supplies on one rail", CIRCUITS)
+                .in("first", "volts of the first U₁", Quantity.VOLTAGE, 0, 70)
+                .in("second", "volts of the second U₂", Quantity.VOLTAGE, 0, 70)
+                .in("firstohms", "its resistance R₁", Quantity.RESISTANCE, 0.001, 10)
+                .in("secondohms", "its resistance R₂", Quantity.RESISTANCE, 0.001, 10)
+                .usual("diode", "drop of a diode between", Quantity.VOLTAGE, 0, 2, 0)
+                .out("Current from one into the other", Quantity.CURRENT, "(U₁ − U₂ − U_diode)/(R₁ + R₂)", g -> {
+                    double drive = Math.abs(g.at("first") - g.at("second")) - g.at("diode");
+                    return Math.max(0, drive) / (g.at("firstohms") + g.at("secondohms"));
+                })
+                .build();
+    }
+
+    private static Calculation packs() {
+        return Calculation.of("HARNESS-A6", "Two packs side by side", CIRCUITS)
+                .in("first", "volts of the first", Quantity.VOLTAGE, 1, 70)
+                .in("second", "volts of the second", Quantity.VOLTAGE, 1, 70)
+                .in("firstohms", "its resistance R₁", Quantity.RESISTANCE, 0.001, 2, Own.PACK_RESISTANCE)
+                .in("secondohms", "its resistance R₂", Quantity.RESISTANCE, 0.001, 2, Own.PACK_RESISTANCE)
+                .usual("current", "current drawn I", Quantity.CURRENT, 0, 500, 10)
+                .out(
+                        "Current on joining",
+                        Quantity.CURRENT,
+                        "ΔU/(R₁ + R₂)",
+                        g -> Math.abs(g.at("first") - g.at("second")) / (g.at("firstohms") + g.at("secondohms")))
+                .out(
+                        "Share of the first",
+                        Quantity.CURRENT,
+                        "I₁ = I·R₂/(R₁ + R₂)",
+                        g -> g.at("current") * g.at("secondohms") / (g.at("firstohms") + g.at("secondohms")))
+                .out(
+                        "Share of the second",
+                        Quantity.CURRENT,
+                        "I₂ = I·R₁/(R₁ + R₂)",
+                        g -> g.at("current") * g.at("firstohms") / (g.at("firstohms") + g.at("secondohms")))
+                .build();
+    }
+
+    private static Calculation wire() {
+        return Calculation.of(
+                        "HARNESS-A7", "Wire", new Source.Published("ASTM", "B258, gauge; copper by IEC 60028", 2018))
+                .in("gauge", "American wire gauge n", Quantity.COUNT, 0, 40)
+                .in("length", "length one way L", Quantity.SPAN, 0.01, 20)
+                .in("current", "current I", Quantity.CURRENT, 0, 500)
+                .usual("volts", "supply", Quantity.VOLTAGE, 1, 70, 5)
+                .out("Diameter, in mm", Quantity.NUMBER, "d = 0.127·92^((36 − n)/39)", HarnessSums::millimetres)
+                .out("Drop, both ways", Quantity.VOLTAGE, "I·ρ·2L/(πd²/4), ρ = 0.01724 Ω mm²/m", HarnessSums::drop)
+                .out("of the supply", Quantity.SHARE_FINE, "drop/U", g -> drop(g) / g.at("volts"))
+                .build();
+    }
+
+    private static double millimetres(Given g) {
+        return 0.127 * Math.pow(92, (36 - g.at("gauge")) / 39);
+    }
+
+    private static double drop(Given g) {
+        double d = millimetres(g);
+        return g.at("current") * 0.01724 * 2 * g.at("length") / (Math.PI * d * d / 4);
+    }
+
+    private static Calculation clash() {
+        return Calculation.of("HARNESS-A8", "Products of two senders", Source.ARITHMETIC)
+                .in("first", "first sender f_a", Quantity.RADIO, 1e6, 1e10)
+                .in("second", "second sender f_b", Quantity.RADIO, 1e6, 1e10)
+                .usual("harmonic", "harmonic k", Quantity.COUNT, 2, 7, 3)
+                .out("Harmonic of the first", Quantity.RADIO, "k·f_a", g -> Math.rint(g.at("harmonic")) * g.at("first"))
+                .out(
+                        "Harmonic of the second",
+                        Quantity.RADIO,
+                        "k·f_b",
+                        g -> Math.rint(g.at("harmonic")) * g.at("second"))
+                .out("Third order, low", Quantity.RADIO, "2f_a − f_b", g -> 2 * g.at("first") - g.at("second"))
+                .out("Third order, high", Quantity.RADIO, "2f_b − f_a", g -> 2 * g.at("second") - g.at("first"))
+                .build();
+    }
+
+    private static Calculation aerials() {
+        return Calculation.of("HARNESS-A9", "Aerials side by side", new Source.Published("ITU-R", "P.525", 2019))
+                .in("frequency", "frequency f", Quantity.RADIO, 1e6, 1e10)
+                .in("distance", "distance d", Quantity.SPAN, 0.01, 100)
+                .usual("power", "sender's power, dBm", Quantity.LEVEL, -30, 50, 14)
+                .usual("tilt", "angle between them", Quantity.ANGLE, 0, 1.55, 0)
+                .out("Isolation", Quantity.DECIBEL, "L = 20·log₁₀(4πdf/c)", HarnessSums::isolation)
+                .out("Loss by polarisation", Quantity.DECIBEL, "−20·log₁₀|cos θ|", HarnessSums::crossed)
+                .out(
+                        "Arrives with",
+                        Quantity.LEVEL,
+                        "P − L − polarisation",
+                        g -> g.at("power") - isolation(g) - crossed(g))
+                .out("Half-wave dipole", Quantity.LENGTH, "0.95·c/(2f)", g -> 0.95 * LIGHT / (2 * g.at("frequency")))
+                .build();
+    }
+
+    private static double isolation(Given g) {
+        return 20 * Math.log10(4 * Math.PI * g.at("distance") * g.at("frequency") / LIGHT);
+    }
+
+    private static double crossed(Given g) {
+        return -20 * Math.log10(Math.abs(Math.cos(g.at("tilt"))));
+    }
+
+    private static Calculation leads() {
+        return Calculation.of("HARNESS-A11", "Length of a lead", Source.COMMON_PRACTICE)
+                .in("path", "path on the drawing", Quantity.SPAN, 0.01, 20)
+                .out("Lead", Quantity.SPAN, "path + 10 %", g -> 1.1 * g.at("path"))
+                .build();
+    }
+
+    private static Calculation cells() {
+        return Calculation.of(
+                        "HARNESS-A12",
+                        "Another number of cells, same propeller",
+                        new Source.OwnEstimate("+0/\u221220 %"))
+                .in("from", "cells now n₁", Quantity.COUNT, 1, 14, Own.CELLS)
+                .in("to", "cells then n₂", Quantity.COUNT, 1, 14)
+                .out("Turns change by", Quantity.NUMBER, "n₂/n₁", g -> g.at("to") / g.at("from"))
+                .out("Current changes by", Quantity.NUMBER, "(n₂/n₁)²", g -> Math.pow(g.at("to") / g.at("from"), 2))
+                .out("Power changes by", Quantity.NUMBER, "(n₂/n₁)³", g -> Math.pow(g.at("to") / g.at("from"), 3))
+                .build();
+    }
+}

@@ -1,0 +1,4 @@
+/**
+ * The logbook beside the line: its answers. Uses {@code calc}.
+ */
+package app.drachen.core.stages.logbook;

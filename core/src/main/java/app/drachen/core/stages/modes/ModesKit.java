@@ -1,0 +1,37 @@
+package app.drachen.core.stages.modes;
+
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.clearance.StageKit;
+import app.drachen.core.setup.Facet;
+import java.util.List;
+import java.util.Optional;
+
+/** The kit of stage Modes. */
+public final class ModesKit {
+    private ModesKit() {}
+
+    /** Everything that belongs to the stage. */
+    public static StageKit kit() {
+        return new StageKit(
+                Stage.MODES,
+                "Modes and the way home",
+                List.of(
+                        Facet.SELECTOR,
+                        Facet.LAUNCH_MODE,
+                        Facet.LIMITS,
+                        Facet.SPEED_RANGE,
+                        Facet.CIRCLE,
+                        Facet.HOME_PROFILE),
+                List.of(),
+                List.of(
+                        new SelectorMargin(),
+                        new SelectorCover(),
+                        new ManualAndHome(),
+                        new SpeedMargin(),
+                        new CircleRadius(),
+                        new WayHome()),
+                ModesSums.all(),
+                List.of(),
+                Optional.empty());
+    }
+}

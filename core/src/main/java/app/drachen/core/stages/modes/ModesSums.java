@@ -1,0 +1,99 @@
+package app.drachen.core.stages.modes;
+
+import app.drachen.core.calc.Calculation;
+import app.drachen.core.calc.Given;
+import app.drachen.core.calc.Own;
+import app.drachen.core.modes.Turn;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.working.Source;
+import java.util.List;
+
+/** Answers of Modes. */
+public final class ModesSums {
+    private ModesSums() {}
+
+    public static List<Calculation> all() {
+        return List.of(pulse(), turn(), circle(), home(), delay());
+    }
+
+    private static Calculation pulse() {
+        return Calculation.of("MODES-A1", "Pulse of a switch position", Source.ARITHMETIC)
+                .in("position", "position p of the switch", Quantity.SHARE, -1.25, 1.25)
+                .usual("weight", "weight", Quantity.SHARE, -2, 2, 1, Own.SELECTOR_WEIGHT)
+                .usual("offset", "offset", Quantity.SHARE, -2, 2, 0, Own.SELECTOR_OFFSET)
+                .usual("step", "µs per percent of this radio k", Quantity.NUMBER, 1, 10, 5.12, Own.MICROS_PER_PERCENT)
+                .out(
+                        "Pulse",
+                        Quantity.PULSE,
+                        "u = 1500 + k·100·(weight·p + offset)",
+                        g -> 1_500 + g.at("step") * 100 * (g.at("weight") * g.at("position") + g.at("offset")))
+                .build();
+    }
+
+    private static Calculation turn() {
+        return Calculation.of("MODES-A4", "Turn", Source.ANDERSON)
+                .in("speed", "airspeed V", Quantity.SPEED, 2, 120, Own.CRUISE_SPEED)
+                .in("bank", "bank φ", Quantity.ANGLE, 0.01, 1.4, Own.BANK_LIMIT)
+                .maybe("stall", "stall speed, level Vs", Quantity.SPEED, 2, 60, Own.STALL_SPEED)
+                .out("Turn radius", Quantity.DISTANCE, "R = V²/(g·tan φ)", g -> of(g).radius())
+                .out("Load factor", Quantity.LOAD_FACTOR, "n = 1/cos φ", g -> of(g).loadFactor())
+                .out(
+                        "Stall speed in the turn",
+                        Quantity.SPEED,
+                        "Vs·√n",
+                        g -> g.has("stall") ? g.at("stall") * Math.sqrt(of(g).loadFactor()) : Double.NaN)
+                .out("Stall speed grows by", Quantity.NUMBER_FINE, "√n", g -> Math.sqrt(of(g).loadFactor()))
+                .out("Turn rate", Quantity.ANGULAR_RATE, "g·tan φ/V", g -> of(g).rate())
+                .out("Time of a full turn", Quantity.TIME, "2πV/(g·tan φ)", g -> 2 * Math.PI / of(g).rate())
+                .build();
+    }
+
+    private static Turn of(Given g) {
+        return new Turn(g.at("speed"), g.at("bank"));
+    }
+
+    private static Calculation circle() {
+        return Calculation.of(
+                        "MODES-A5", "Least circle in wind", new Source.Elementary("kinematics of a ground circle"))
+                .in("speed", "airspeed V", Quantity.SPEED, 2, 120, Own.CRUISE_SPEED)
+                .in("wind", "wind w", Quantity.SPEED, 0, 40, Own.WIND_AT_RETURN)
+                .in("bank", "bank limit φ", Quantity.ANGLE, 0.01, 1.4, Own.BANK_LIMIT)
+                .out("Least radius", Quantity.DISTANCE, "R = (V + w)²/(g·tan φ)", g -> of(g).leastCircle(g.at("wind")))
+                .offers(
+                        "the radius of the circle",
+                        (s, radius) ->
+                                s.withModes(s.modes().withHome(s.modes().home().withRadius(Math.ceil(radius / 5) * 5))))
+                .out("in calm air", Quantity.DISTANCE, "V²/(g·tan φ)", g -> of(g).radius())
+                .build();
+    }
+
+    private static Calculation home() {
+        return Calculation.of("MODES-A6", "Way home, climb first", new Source.Elementary("kinematics"))
+                .in("height", "height now", Quantity.HEIGHT, 0, 3_000)
+                .in("wanted", "return height", Quantity.HEIGHT, 0, 3_000, Own.RETURN_HEIGHT)
+                .in("climb", "climb ḣ", Quantity.CLIMB, 0.2, 30, Own.CLIMB_RATE)
+                .in("climbamps", "current in the climb", Quantity.CURRENT, 0, 300)
+                .in("distance", "distance home d", Quantity.DISTANCE, 0, 100_000)
+                .in("speed", "ground speed home", Quantity.SPEED, 1, 100, Own.CRUISE_SPEED)
+                .in("amps", "current at cruise", Quantity.CURRENT, 0, 300, Own.CRUISE_CURRENT)
+                .out("Time of the climb", Quantity.TIME, "Δh/ḣ", ModesSums::climbing)
+                .out("Time of the leg", Quantity.TIME, "d/GS", g -> g.at("distance") / g.at("speed"))
+                .out("Charge of the climb", Quantity.CHARGE, "I·t", g -> climbing(g) * g.at("climbamps"))
+                .out("Charge of the leg", Quantity.CHARGE, "I·t", g -> g.at("distance") / g.at("speed") * g.at("amps"))
+                .build();
+    }
+
+    private static double climbing(Given g) {
+        return Math.max(0, g.at("wanted") - g.at("height")) / g.at("climb");
+    }
+
+    private static Calculation delay() {
+        return Calculation.of("MODES-A8", "Delay of a second path", new Source.OwnEstimate("bounds of judgement"))
+                .in("speed", "airspeed V", Quantity.SPEED, 2, 120, Own.CRUISE_SPEED)
+                .in("delay", "delay τ", Quantity.TIME_FINE, 0, 20)
+                .usual("frequency", "frequency f of a swing", Quantity.FREQUENCY, 0.01, 10, 0.5)
+                .out("Flown blind", Quantity.SPAN, "V·τ", g -> g.at("speed") * g.at("delay"))
+                .out("Phase lost", Quantity.ANGLE, "360°·f·τ", g -> 2 * Math.PI * g.at("frequency") * g.at("delay"))
+                .build();
+    }
+}

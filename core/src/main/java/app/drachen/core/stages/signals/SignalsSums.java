@@ -1,0 +1,150 @@
+package app.drachen.core.stages.signals;
+
+import app.drachen.core.calc.Calculation;
+import app.drachen.core.calc.Own;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.working.Source;
+import java.util.List;
+
+/** Answers of Signals. */
+public final class SignalsSums {
+    private static final Source CIRCUITS = new Source.Elementary("circuit theory");
+
+    private SignalsSums() {}
+
+    public static List<Calculation> all() {
+        return List.of(height(), pack(), strength(), scaling(), airspeed(), age(), calls(), tones());
+    }
+
+    private static Calculation height() {
+        return Calculation.of("SIGNALS-A2", "Height alarm", new Source.Elementary("kinematics"))
+                .in("limit", "height limit h_max", Quantity.HEIGHT, 5, 3_000, Own.HEIGHT_LIMIT)
+                .in("climb", "greatest climb ḣ", Quantity.CLIMB, 0, 50, Own.CLIMB_RATE)
+                .usual("delay", "delay τ", Quantity.TIME, 0, 20, 1)
+                .usual("reaction", "reaction", Quantity.TIME, 0, 10, 1.5)
+                .usual("every", "spoken every", Quantity.TIME, 0.5, 120, 10)
+                .out(
+                        "Alarm at",
+                        Quantity.HEIGHT,
+                        "h_max − ḣ(τ + t_reaction)",
+                        g -> g.at("limit") - g.at("climb") * (g.at("delay") + g.at("reaction")))
+                .out("Passes between two calls", Quantity.HEIGHT, "ḣ·interval", g -> g.at("climb") * g.at("every"))
+                .build();
+    }
+
+    private static Calculation pack() {
+        return Calculation.of("SIGNALS-A3", "Cell volts under load", CIRCUITS)
+                .in("open", "open volts of the pack U_oc", Quantity.VOLTAGE, 2, 70, Own.FULL_VOLTS)
+                .in("current", "current I", Quantity.CURRENT, 0, 500, Own.CRUISE_CURRENT)
+                .in("resistance", "resistance of the pack R", Quantity.RESISTANCE, 0.0005, 2, Own.PACK_RESISTANCE)
+                .in("cells", "cells", Quantity.COUNT, 1, 14, Own.CELLS)
+                .out(
+                        "Cell under load",
+                        Quantity.VOLTAGE,
+                        "(U_oc − I·R)/cells",
+                        g -> (g.at("open") - g.at("current") * g.at("resistance")) / g.at("cells"))
+                .build();
+    }
+
+    private static Calculation strength() {
+        return Calculation.of("SIGNALS-A4", "Signal strength from two points", new Source.Elementary("straight line"))
+                .in("shown1", "first reading x₁", Quantity.SHARE, 0, 1.2)
+                .in("level1", "at this level S₁", Quantity.LEVEL, -150, 30)
+                .in("shown2", "second reading x₂", Quantity.SHARE, 0, 1.2)
+                .in("level2", "at this level S₂", Quantity.LEVEL, -150, 30)
+                .in("loss", "lost at S_loss", Quantity.LEVEL, -150, 30)
+                .usual("margin", "margin", Quantity.DECIBEL, 0, 60, 10)
+                .out(
+                        "Warn at the reading",
+                        Quantity.SHARE,
+                        "x₁ + (S_loss + margin − S₁)(x₂ − x₁)/(S₂ − S₁)",
+                        g -> g.at("shown1")
+                                + (g.at("loss") + g.at("margin") - g.at("level1"))
+                                        * (g.at("shown2") - g.at("shown1"))
+                                        / (g.at("level2") - g.at("level1")))
+                .build();
+    }
+
+    private static Calculation scaling() {
+        return Calculation.of("SIGNALS-A5", "Scale of the current sensor, turns of the motor", Source.COMMON_PRACTICE)
+                .maybe("charged", "charged back Q", Quantity.CHARGE, 1, 1e6)
+                .maybe("shown", "shown", Quantity.CHARGE, 1, 1e6)
+                .maybe("electrical", "electrical frequency", Quantity.FREQUENCY, 1, 20_000)
+                .maybe("pairs", "pole pairs", Quantity.COUNT, 1, 30)
+                .out(
+                        "Scale changes by",
+                        Quantity.NUMBER_FINE,
+                        "Q_charged/Q_shown",
+                        g -> g.has("charged") && g.has("shown") ? g.at("charged") / g.at("shown") : Double.NaN)
+                .out(
+                        "Motor speed",
+                        Quantity.ROTATION,
+                        "60·f/pole pairs",
+                        g -> g.has("electrical") && g.has("pairs")
+                                ? 2 * Math.PI * g.at("electrical") / g.at("pairs")
+                                : Double.NaN)
+                .build();
+    }
+
+    private static Calculation airspeed() {
+        return Calculation.of("SIGNALS-A6", "Airspeed from two runs", new Source.Elementary("wind triangle"))
+                .in("down", "ground speed downwind", Quantity.SPEED, 1, 150)
+                .in("up", "ground speed upwind", Quantity.SPEED, 0, 150)
+                .maybe("shown", "airspeed shown", Quantity.SPEED, 1, 150)
+                .out("Airspeed", Quantity.SPEED, "V = ½(GS_down + GS_up)", g -> (g.at("down") + g.at("up")) / 2)
+                .out("Wind along the runs", Quantity.SPEED, "½(GS_down − GS_up)", g -> (g.at("down") - g.at("up")) / 2)
+                .out(
+                        "Pressure factor",
+                        Quantity.NUMBER_FINE,
+                        "(V/V_shown)²",
+                        g -> g.has("shown") ? Math.pow((g.at("down") + g.at("up")) / 2 / g.at("shown"), 2) : Double.NaN)
+                .build();
+    }
+
+    private static Calculation age() {
+        return Calculation.of("SIGNALS-A7", "Age of a value", Source.ARITHMETIC)
+                .in("rate", "update rate", Quantity.FREQUENCY, 0.01, 1_000)
+                .usual("transport", "transport delay", Quantity.TIME_FINE, 0, 20, 0.3)
+                .in("speed", "airspeed V", Quantity.SPEED, 2, 120, Own.CRUISE_SPEED)
+                .out("Worst age", Quantity.TIME_FINE, "1/rate + transport", g -> 1 / g.at("rate") + g.at("transport"))
+                .out(
+                        "Flown meanwhile",
+                        Quantity.SPAN,
+                        "V·age",
+                        g -> g.at("speed") * (1 / g.at("rate") + g.at("transport")))
+                .build();
+    }
+
+    private static Calculation calls() {
+        Calculation.Builder sum = Calculation.of(
+                        "SIGNALS-A8", "Load of spoken call-outs", new Source.Elementary("queueing"))
+                .in("say1", "first call takes", Quantity.TIME, 0.1, 60)
+                .in("every1", "every", Quantity.TIME, 0.5, 3_600);
+        for (int i = 2; i <= 5; i++) {
+            sum.maybe("say" + i, "call " + i + " takes", Quantity.TIME, 0.1, 60)
+                    .maybe("every" + i, "every", Quantity.TIME, 0.5, 3_600);
+        }
+        return sum.out("Load", Quantity.NUMBER, "ρ = Σ(duration/interval)", g -> {
+                    double load = 0;
+                    for (int i = 1; i <= 5; i++) {
+                        boolean both = g.has("say" + i) && g.has("every" + i);
+                        load += both ? g.at("say" + i) / g.at("every" + i) : 0;
+                    }
+                    return load;
+                })
+                .build();
+    }
+
+    private static Calculation tones() {
+        return Calculation.of("SIGNALS-A9", "Rise and sink tone", new Source.OwnEstimate("a choice"))
+                .usual("middle", "tone at no climb f₀", Quantity.FREQUENCY, 100, 3_000, 600)
+                .usual("octave", "climb of an octave h₈", Quantity.CLIMB, 0.2, 50, 5)
+                .in("climb", "climb ḣ", Quantity.CLIMB, -30, 30)
+                .out(
+                        "Tone",
+                        Quantity.FREQUENCY,
+                        "f = f₀·2^(ḣ/h₈)",
+                        g -> g.at("middle") * Math.pow(2, g.at("climb") / g.at("octave")))
+                .build();
+    }
+}

@@ -1,0 +1,38 @@
+package app.drachen.core.stages.throwing;
+
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.clearance.StageKit;
+import app.drachen.core.setup.Facet;
+import java.util.List;
+import java.util.Optional;
+
+/** The kit of stage Throws. */
+public final class ThrowsKit {
+    private ThrowsKit() {}
+
+    /** Everything that belongs to the stage. */
+    public static StageKit kit() {
+        return new StageKit(
+                Stage.THROWS,
+                "Throws and senses",
+                List.of(
+                        Facet.LINKAGES,
+                        Facet.OUTPUTS,
+                        Facet.MIXER,
+                        Facet.SERVO_SENSES,
+                        Facet.SERVO_CENTRES,
+                        Facet.THROWS,
+                        Facet.RATES,
+                        Facet.RADIO_TRIMS),
+                List.of(),
+                List.of(
+                        new MixerRows(),
+                        new SurfaceSenses(),
+                        new Clipping(),
+                        new RadioTrimLeft(),
+                        new FirstFlightRates()),
+                ThrowsSums.all(),
+                List.of(),
+                Optional.empty());
+    }
+}
