@@ -116,4 +116,21 @@ class SourceTest {
             }
         }
     }
+
+    /** A longer class needs a reason in DECISIONS.md; there is none. */
+    @Test
+    void noClassHasGrownTooLarge() throws IOException {
+        List<String> large = new ArrayList<>();
+        for (String module : List.of("core", "files", "desk", "desktop")) {
+            try (Stream<Path> files = Files.walk(Path.of("..", module, "src", "main", "java"))) {
+                for (Path file :
+                        files.filter(f -> f.toString().endsWith(".java")).toList()) {
+                    if (Files.readAllLines(file).size() > 400) {
+                        large.add(file.toString());
+                    }
+                }
+            }
+        }
+        assertEquals(List.of(), large);
+    }
 }

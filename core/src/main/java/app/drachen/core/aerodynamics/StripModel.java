@@ -25,8 +25,6 @@ import java.util.Map;
  * simulation allocates nothing.
  */
 public final class StripModel implements AirForces {
-    private static final double STALL_BLEND = Math.toRadians(8);
-    private static final double PLATE_LIFT = 1.0;
     private static final double PLATE_DRAG = 1.8;
     private static final double LINEAR_FLAP = Math.toRadians(15);
     private static final double TAIL_EFFICIENCY = 0.95;
@@ -131,9 +129,11 @@ public final class StripModel implements AirForces {
             slope[i] = error.lift() * s.slope();
             zeroLift[i] = s.section().zeroLiftAngle();
             double most = Stall.WING_SHARE * s.section().maximumLift() / Math.max(0.5, s.chordward()[0]);
-            stallUp[i] = stalls.computeIfAbsent(List.of(slope[i], most), k -> stallAngle(k.get(0), k.get(1)));
+            stallUp[i] =
+                    stalls.computeIfAbsent(List.of(slope[i], most), k -> Separation.stallAngle(k.get(0), k.get(1)));
             double least = s.section().zeroLiftAngle() == 0 ? most : 0.75 * most;
-            stallDown[i] = stalls.computeIfAbsent(List.of(slope[i], least), k -> stallAngle(k.get(0), k.get(1)));
+            stallDown[i] =
+                    stalls.computeIfAbsent(List.of(slope[i], least), k -> Separation.stallAngle(k.get(0), k.get(1)));
             leastDrag[i] = error.drag() * s.section().leastDrag();
             moment[i] = s.section().pitchingMoment();
             induced[i] = s.inducedFactor();
@@ -206,37 +206,6 @@ public final class StripModel implements AirForces {
 
     private static double[] cross(double[] a, double[] b) {
         return new double[] {a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]};
-    }
-
-    /**
-     * Angle from zero lift about which the flow separates, so that the curve peaks at the maximum.
-     */
-    private static double stallAngle(double slope, double maximum) {
-        double low = 0.05;
-        double high = 1.2;
-        for (int i = 0; i < 50; i++) {
-            double middle = (low + high) / 2;
-            double peak = 0;
-            for (double a = 0; a < middle + STALL_BLEND; a += 0.004) {
-                double sigma = separated(a, middle);
-                peak = Math.max(peak, (1 - sigma) * slope * a + sigma * PLATE_LIFT * Math.sin(2 * a));
-            }
-            if (peak < maximum) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return (low + high) / 2;
-    }
-
-    /** Share of separated flow: a smooth step around the stall angle. */
-    private static double separated(double fromZeroLift, double stall) {
-        double t = (fromZeroLift - stall + STALL_BLEND) / (2 * STALL_BLEND);
-        if (t <= 0) {
-            return 0;
-        }
-        return t >= 1 ? 1 : t * t * (3 - 2 * t);
     }
 
     @Override
@@ -312,13 +281,15 @@ public final class StripModel implements AirForces {
         double deflection = output[i] < 0 ? 0 : flaps[output[i]];
         double incidence = flowAngle(across, along) + angle[i] + (isWing(i) ? rollTwist * at[1] : 0);
         double fromZero = incidence - zeroLift[i] + effectiveness[i] * deflection;
-        double sigma = fromZero >= 0 ? separated(fromZero, stallUp[i]) : separated(-fromZero, stallDown[i]);
+        double sigma = fromZero >= 0
+                ? Separation.separated(fromZero, stallUp[i])
+                : Separation.separated(-fromZero, stallDown[i]);
         double attached = slope[i] * fromZero;
         double lift = attached;
         double drag = leastDrag[i] + induced[i] * attached * attached;
         double turn = moment[i] + flapMoment[i] * deflection;
         if (sigma > 0) {
-            double plateLift = PLATE_LIFT * Math.sin(2 * fromZero);
+            double plateLift = Separation.PLATE_LIFT * Math.sin(2 * fromZero);
             double sine = Math.sin(fromZero);
             double plateDrag = leastDrag[i] + PLATE_DRAG * sine * sine;
             lift += sigma * (plateLift - attached);

@@ -17,7 +17,7 @@ import java.util.List;
  *
  * <p>The body moves by {@link BodyMotion} in steps of fourth order; the air is asked once a step, and its force is
  * carried on along a straight line from the last two steps (Adams and Bashforth's second order). Servos and shaft are
- * exact first-order lags.
+ * exact first-order lags. On the ground it slides with a friction of 0.5 (foam on grass, own estimate, 0.3 to 0.7).
  *
  * <p>Source: E. Hairer, S. P. Nørsett, G. Wanner, Solving Ordinary Differential Equations I, 1993, for the steps.
  * Servos: common practice, 0.04 s lag, 60° in 0.12 s, a dead band of 3 µs, and play of the linkage of 0.4° at the surface
@@ -41,7 +41,6 @@ public final class Aircraft {
     private final List<Output> outputs;
     private final Propulsion propulsion;
     private final Shafts shafts;
-
     private final double[] load = new double[6];
     private final double[] slope = new double[6];
     private final double[] before = new double[6];
@@ -234,26 +233,12 @@ public final class Aircraft {
     /**
      * Slides on over the ground, wings level, until it rests.
      *
-     * <p>Source: Coulomb friction; 0.5 of foam on grass is an own estimate, 0.3 to 0.7.
-     *
      * @param step [s]
      * @return whether it still moves
      */
     public boolean slide(double step) {
-        double north = velocityNorth();
-        double east = velocityEast();
-        double speed = Math.hypot(north, east);
-        double less = GROUND_FRICTION * GRAVITY * step;
-        double next = Math.max(0, speed - less);
-        double heading = heading();
-        double share = speed == 0 ? 0 : (speed + next) / 2 * step / speed;
-        double along = speed == 0 ? 0 : next / speed;
-        body.place(north() + share * north, east() + share * east, 0, 0, 0, heading);
-        double cos = Math.cos(heading);
-        double sin = Math.sin(heading);
-        body.move(along * (cos * north + sin * east), along * (cos * east - sin * north), 0, 0, 0, 0);
         started = false;
-        return next > 0;
+        return body.slide(step, GROUND_FRICTION * GRAVITY * step);
     }
 
     /** Whether the speed controller has stopped the motor. */

@@ -179,4 +179,26 @@ final class BodyMotion {
     double heading() {
         return Attitude.heading(state, ATTITUDE);
     }
+
+    /**
+     * Slides on over level ground by Coulomb's friction, wings level.
+     *
+     * @param step [s]
+     * @param less speed that friction takes in it [m/s]
+     * @return whether it still moves
+     */
+    boolean slide(double step, double less) {
+        double north = overGround(0);
+        double east = overGround(1);
+        double speed = Math.hypot(north, east);
+        double next = Math.max(0, speed - less);
+        double heading = heading();
+        double share = speed == 0 ? 0 : (speed + next) / 2 * step / speed;
+        double along = speed == 0 ? 0 : next / speed;
+        place(state[0] + share * north, state[1] + share * east, 0, 0, 0, heading);
+        double cos = Math.cos(heading);
+        double sin = Math.sin(heading);
+        move(along * (cos * north + sin * east), along * (cos * east - sin * north), 0, 0, 0, 0);
+        return next > 0;
+    }
 }

@@ -1,6 +1,5 @@
 package app.drachen.core.rehearsal;
 
-import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.aerodynamics.StripModel;
 import app.drachen.core.autopilot.Autopilot;
 import app.drachen.core.autopilot.Helper;
@@ -13,7 +12,6 @@ import app.drachen.core.flight.Aircraft;
 import app.drachen.core.flight.Gusts;
 import app.drachen.core.flight.Trim;
 import app.drachen.core.log.FlightLog;
-import app.drachen.core.log.LogColumn;
 import app.drachen.core.math.NoiseSource;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.sensing.Sensed;
@@ -21,10 +19,8 @@ import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * A card flown in the model. Advances in steps of 5 ms and keeps a log of 50 rows a second.
@@ -43,9 +39,8 @@ public final class Rehearsal {
     /** The board reads its sensors and moves its loops 100 times a second. */
     private static final int TICKS_PER_CYCLE = 2;
 
-    private static final double RELEASE_HEIGHT = 1.8;
+    static final double RELEASE_HEIGHT = 1.8;
     private static final double FAR = 3_000;
-    private static final double HARD_SINK = 3.0;
 
     /** Share of the pack at which the pilot lands, common practice. */
     private static final double PACK_ALARM = 0.7;
@@ -59,9 +54,8 @@ public final class Rehearsal {
     private final double density;
     private final double throwSpeed;
     private final double[] pulses;
-    private final FlightLog.Builder log;
+    private final Recorder recorder;
 
-    private final List<Optional<LogColumn>> outputColumns;
     private Optional<FlightMode> chosen = Optional.empty();
     private Optional<Outcome> outcome = Optional.empty();
     private final List<Notice> notices = new ArrayList<>();
@@ -103,10 +97,7 @@ public final class Rehearsal {
                 new NoiseSource(plan.seed() ^ 0x61757374L),
                 setup.planform().span());
         pulses = new double[setup.controls().outputs().size()];
-        outputColumns = setup.controls().outputs().stream()
-                .map(o -> LogColumn.output(o.channel()))
-                .toList();
-        log = new FlightLog.Builder(columns(setup.controls().outputs()));
+        recorder = new Recorder(setup.controls().outputs());
         plan.card().route().ifPresent(autopilot::route);
         if (launchedByItself()) {
             autopilot.armLaunch();
@@ -122,15 +113,6 @@ public final class Rehearsal {
         if (setup.motorPosition().isEmpty()) {
             throw new IllegalArgumentException(setup.name() + " has no motor among its parts; add one in Build.");
         }
-    }
-
-    private static Set<LogColumn> columns(List<Output> outputs) {
-        Set<LogColumn> columns = EnumSet.range(LogColumn.MODE, LogColumn.CHARGE);
-        columns.add(LogColumn.STEP);
-        for (Output output : outputs) {
-            LogColumn.output(output.channel()).ifPresent(columns::add);
-        }
-        return columns;
     }
 
     private boolean launchedByItself() {
@@ -191,7 +173,7 @@ public final class Rehearsal {
         }
         aircraft.step(STEP, pulses, windNorth, windEast, gusts.down(), density);
         if (ticks % STEPS_PER_ROW == 0) {
-            record(heard);
+            recorder.record(time(), stepNumber(), heard, autopilot, sensed, aircraft, pulses);
         }
         ticks++;
         judge();
@@ -263,46 +245,11 @@ public final class Rehearsal {
         return autopilot.centres();
     }
 
-    private void record(Sticks sticks) {
-        log.row(time());
-        log.put(LogColumn.MODE, autopilot.mode().ordinal())
-                .put(LogColumn.STICK_ROLL, sticks.roll())
-                .put(LogColumn.STICK_PITCH, sticks.pitch())
-                .put(LogColumn.STICK_YAW, sticks.yaw())
-                .put(LogColumn.STICK_POWER, sticks.power())
-                .put(LogColumn.POWER, autopilot.powerCommand())
-                .put(LogColumn.ROLL, sensed.roll())
-                .put(LogColumn.PITCH, sensed.pitch())
-                .put(LogColumn.HEADING, sensed.heading())
-                .put(LogColumn.ROLL_RATE, sensed.rollRate())
-                .put(LogColumn.PITCH_RATE, sensed.pitchRate())
-                .put(LogColumn.YAW_RATE, sensed.yawRate())
-                .put(LogColumn.WANTED_ROLL, autopilot.wantedRoll())
-                .put(LogColumn.WANTED_PITCH, autopilot.wantedPitch())
-                .put(LogColumn.AIRSPEED, sensed.airspeed())
-                .put(LogColumn.GROUND_SPEED, Math.hypot(sensed.velocityNorth(), sensed.velocityEast()))
-                .put(LogColumn.COURSE, Math.atan2(sensed.velocityEast(), sensed.velocityNorth()))
-                .put(LogColumn.NORTH, sensed.north())
-                .put(LogColumn.EAST, sensed.east())
-                .put(LogColumn.HEIGHT, sensed.height())
-                .put(LogColumn.CLIMB, sensed.climb())
-                .put(LogColumn.LOAD_FACTOR, aircraft.loadFactor())
-                .put(LogColumn.VOLTS, aircraft.volts())
-                .put(LogColumn.AMPS, aircraft.current())
-                .put(LogColumn.CHARGE, aircraft.chargeUsed())
-                .put(LogColumn.STEP, stepNumber());
-        for (int i = 0; i < pulses.length; i++) {
-            Optional<LogColumn> column = outputColumns.get(i);
-            if (column.isPresent()) {
-                log.put(column.get(), pulses[i]);
-            }
-        }
-    }
-
     private void judge() {
         double distance = Math.hypot(aircraft.north(), aircraft.east());
         if (aircraft.height() <= 0) {
-            outcome = Optional.of(touch());
+            boolean launching = plan.card().steps().get(pilot.step()).task() == Task.LAUNCH && !brokenOff;
+            outcome = Optional.of(new Touchdown(plan, aircraft, throwSpeed, time(), autopilot.mode()).judge(launching));
         } else if (distance > FAR) {
             outcome =
                     Optional.of(new Outcome.NotDown("Flew away: " + Quantity.DISTANCE.text(distance) + " from home."));
@@ -312,58 +259,6 @@ public final class Rehearsal {
         } else if (!Double.isFinite(aircraft.airspeed())) {
             throw new IllegalStateException("the model lost its numbers at " + time() + " s");
         }
-    }
-
-    private Outcome landed(double sink) {
-        double north = aircraft.north();
-        double east = aircraft.east();
-        while (aircraft.slide(STEP)) {
-            // on to where it rests
-        }
-        double distance = Math.hypot(aircraft.north(), aircraft.east());
-        double slid = Math.hypot(aircraft.north() - north, aircraft.east() - east);
-        return new Outcome.Landed(
-                "Landed "
-                        + Quantity.DISTANCE.text(distance)
-                        + " from home, sinking "
-                        + Quantity.CLIMB.text(sink)
-                        + ", slid "
-                        + Quantity.DISTANCE.text(slid)
-                        + ".",
-                sink,
-                distance);
-    }
-
-    private Outcome touch() {
-        double sink = Math.max(0, -aircraft.climb());
-        double bank = Math.toDegrees(aircraft.roll());
-        double pitch = Math.toDegrees(aircraft.pitch());
-        boolean hard = sink > HARD_SINK || Math.abs(bank) > 40 || pitch < -25 || aircraft.airspeed() > 30;
-        double stall = Stall.of(plan.setup(), density).speed();
-        boolean launching = plan.card().steps().get(pilot.step()).task() == Task.LAUNCH && !brokenOff;
-        double wind = plan.field().windAt(RELEASE_HEIGHT);
-        String after = Quantity.TIME.text(time()) + " after launch: ";
-        if (launching && throwSpeed + wind < stall && Math.abs(bank) < 30) {
-            return new Outcome.Crashed(
-                    "Sank into the ground " + after + "throw of " + Quantity.SPEED.text(throwSpeed) + " into "
-                            + Quantity.SPEED.text(wind) + " of wind is below stall speed "
-                            + Quantity.SPEED.text(stall) + ".",
-                    time());
-        }
-        if (!hard && !launching) {
-            return landed(sink);
-        }
-        return new Outcome.Crashed(
-                "Hit the ground " + after
-                        + String.format(
-                                java.util.Locale.ROOT,
-                                "%.0f° of bank, nose %.0f° %s, sinking %s, in %s.",
-                                Math.abs(bank),
-                                Math.abs(pitch),
-                                pitch < 0 ? "down" : "up",
-                                Quantity.CLIMB.text(sink),
-                                autopilot.mode().label()),
-                time());
     }
 
     /** Chooses a mode over the pilot's head; Manual gives the card back to the pilot. */
@@ -406,7 +301,7 @@ public final class Rehearsal {
 
     /** The log so far. */
     public FlightLog log() {
-        return log.build();
+        return recorder.log();
     }
 
     /** The aircraft, to look at. */

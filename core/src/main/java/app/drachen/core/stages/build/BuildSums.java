@@ -14,7 +14,6 @@ import java.util.List;
 
 /** Answers of Build. */
 public final class BuildSums {
-    private static final Source BAND = new Source.OwnEstimate("\u00b115 %");
     private static final Source PURSER = new Source.Published("P. E. Purser, J. P. Campbell", "NACA Report 823", 1945);
     private static final Source DATCOM = new Source.Published("R. D. Finck", "USAF Stability and Control DATCOM", 1978);
     private static final int PARTS = 8;
@@ -33,11 +32,11 @@ public final class BuildSums {
                 stall(),
                 inertia(),
                 vee(),
-                handThrow(),
+                LaunchSums.handThrow(),
                 cost(),
                 lateral(),
                 uneven(),
-                climb());
+                LaunchSums.climb());
     }
 
     private static Calculation wing() {
@@ -286,62 +285,6 @@ public final class BuildSums {
         return Math.atan(Math.sqrt(g.at("fin") / g.at("tail")));
     }
 
-    private static Calculation handThrow() {
-        return Calculation.of("BUILD-A11", "Hand launch", BAND)
-                .in("stall", "stall speed Vs", Quantity.SPEED, 2, 60, Own.STALL_SPEED)
-                .in("thrust", "thrust over weight T/W", Quantity.NUMBER, 0.05, 5)
-                .usual("drag", "drag over lift D/L", Quantity.NUMBER, 0.01, 0.5, 0.1)
-                .usual("release", "release height", Quantity.SPAN, 0.5, 5, 1.8)
-                .usual("speed", "throw V₀", Quantity.SPEED, 1, 30, 7)
-                .out(
-                        "Height lost",
-                        Quantity.SPAN,
-                        "(gV_r/a)²[…]/g + ż²/(2·0.21g), V_r = 1.1Vs",
-                        0.15,
-                        g -> lost(g, g.at("speed")))
-                .out(
-                        "Least airspeed of the throw",
-                        Quantity.SPEED,
-                        "smallest V₀ that loses half the release height",
-                        0.15,
-                        BuildSums::leastThrow)
-                .build();
-    }
-
-    private static double lost(Given g, double speed) {
-        double flying = 1.1 * g.at("stall");
-        double gain = GRAVITY * (g.at("thrust") - g.at("drag"));
-        double k = Math.min(1, speed / flying);
-        if (gain <= 0 && k < 1) {
-            return Double.NaN;
-        }
-        double sink = GRAVITY * flying / gain * (first(1) - first(k));
-        double height = GRAVITY * Math.pow(flying / gain, 2) * (second(1) - second(k) - first(k) * (1 - k));
-        return height + sink * sink / (2 * 0.21 * GRAVITY);
-    }
-
-    private static double first(double k) {
-        return k - k * k * k / 3;
-    }
-
-    private static double second(double k) {
-        return k * k / 2 - Math.pow(k, 4) / 12;
-    }
-
-    private static double leastThrow(Given g) {
-        double low = 0;
-        double high = 1.1 * g.at("stall");
-        for (int i = 0; i < 60; i++) {
-            double middle = (low + high) / 2;
-            if (lost(g, middle) <= g.at("release") / 2) {
-                high = middle;
-            } else {
-                low = middle;
-            }
-        }
-        return high;
-    }
-
     private static Calculation cost() {
         return Calculation.of("BUILD-A12", "What a part costs", new Source.OwnEstimate("\u00b120 %"))
                 .in("mass", "mass of the aircraft M", Quantity.MASS, 0.05, 100, Own.MASS)
@@ -421,21 +364,5 @@ public final class BuildSums {
     private static double unevenRoll(Given g) {
         double l = g.at("taper");
         return g.at("slope") * g.at("difference") * (1 + 2 * l) / (12 * (1 + l));
-    }
-
-    private static Calculation climb() {
-        return Calculation.of("BUILD-A15", "Climb", Source.ANDERSON)
-                .in("mass", "mass M", Quantity.MASS, 0.05, 100, Own.MASS)
-                .in("power", "electrical power P", Quantity.POWER, 1, 20_000)
-                .in("speed", "airspeed V", Quantity.SPEED, 2, 100, Own.CRUISE_SPEED)
-                .usual("efficiency", "motor and propeller η", Quantity.NUMBER, 0.1, 0.9, 0.5)
-                .usual("glide", "lift over drag L/D", Quantity.NUMBER, 2, 40, 9)
-                .out(
-                        "Climb",
-                        Quantity.CLIMB,
-                        "ḣ = (η·P − D·V)/(M·g), D = M·g/(L/D)",
-                        g -> g.at("efficiency") * g.at("power") / (g.at("mass") * GRAVITY)
-                                - g.at("speed") / g.at("glide"))
-                .build();
     }
 }
