@@ -47,6 +47,7 @@ public final class DrachenApplication extends Application {
         window.setOnShown(e -> report());
         window.show();
         Screen.beside(() -> {
+            ProgramLog.begin(UserFolders.state());
             try {
                 Hangar hangar = first.hangar().open(pane::at);
                 Desk desk = windows.desk(hangar);

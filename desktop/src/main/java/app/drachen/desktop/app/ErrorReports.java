@@ -29,7 +29,7 @@ final class ErrorReports {
     String report(Throwable error) {
         StringWriter trace = new StringWriter();
         error.printStackTrace(new PrintWriter(trace));
-        return clock.instant() + "  Drachen 0.1.0, Java " + System.getProperty("java.version") + ", "
+        return clock.instant() + "  Drachen " + Version.text() + ", Java " + System.getProperty("java.version") + ", "
                 + System.getProperty("os.name") + " " + System.getProperty("os.version") + " "
                 + System.getProperty("os.arch") + "\n" + trace;
     }

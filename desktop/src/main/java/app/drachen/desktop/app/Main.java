@@ -11,7 +11,7 @@ import picocli.CommandLine.Command;
 @Command(
         name = "drachen",
         mixinStandardHelpOptions = true,
-        version = "Drachen 0.1.0",
+        versionProvider = Version.class,
         description = "From a bare airframe to the first long-range mission: measures, reckons, rehearses.",
         footer = "Exit codes: 0 done, 1 a finding stops, 2 bad input.",
         subcommands = {
@@ -26,6 +26,7 @@ import picocli.CommandLine.Command;
             ConvertCommand.class,
             ReportCommand.class,
             ShotsCommand.class,
+            PackageCommand.class,
             BenchCommand.class
         })
 public final class Main implements Runnable {

@@ -22,8 +22,11 @@ final class StartPane extends StackPane {
         words.setText(slow);
         words.setVisible(false);
         words.setMaxWidth(620);
-        VBox box = new VBox(10, Texts.label("Drachen", "title"), words, bar);
-        box.setPadding(new Insets(14, 32, 14, 32));
+        VBox head = new VBox(2, Texts.label("Hangar", "title"), words);
+        head.getStyleClass().add("line-header");
+        head.setPadding(new Insets(14, 32, 14, 32));
+        VBox box = new VBox(head, bar);
+        VBox.setMargin(bar, new Insets(20, 32, 0, 32));
         getChildren().add(box);
     }
 

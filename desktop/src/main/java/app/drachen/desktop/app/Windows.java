@@ -73,6 +73,7 @@ final class Windows {
         stage.show();
         if (first) {
             desk.load(session::tell);
+            Screen.beside(() -> ProgramLog.say("opened " + desk.file().getFileName()));
             // written and copied beside the interface, once the window stands
             Screen.beside(() -> recents.add(desk.file()));
             desk.copyOfTheDay(session::tell);
@@ -109,6 +110,7 @@ final class Windows {
         window.session().close();
         if (open.stream().noneMatch(o -> o.session().desk() == desk)) {
             desk.close();
+            ProgramLog.say("closed " + desk.file().getFileName());
         }
     }
 
@@ -122,6 +124,7 @@ final class Windows {
             open.forEach(o -> o.session().tell(told.getMessage()));
             return;
         }
+        ProgramLog.wrong(error);
         String report = reports.report(error);
         System.err.println(report);
         String where = reports.keep(report);

@@ -1,0 +1,53 @@
+package app.drachen.desktop.app;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.logging.FileHandler;
+import java.util.logging.Level;
+import java.util.logging.LogManager;
+import java.util.logging.Logger;
+import java.util.logging.SimpleFormatter;
+
+/**
+ * The log of the program: a rolling file in the user's state folder. It says what the program did and what went wrong,
+ * and of the user's own data nothing but the names of files. Libraries log into it too, from warnings up.
+ */
+final class ProgramLog {
+    private static final int BYTES = 500_000;
+    private static final int FILES = 3;
+    private static final String FORMAT = "%1$tF %1$tT.%1$tL %4$s %5$s%6$s%n";
+    private static final Logger LOG = Logger.getLogger("app.drachen");
+
+    private ProgramLog() {}
+
+    /** Begins to log into a folder; a folder that cannot be written is no reason not to start. */
+    static void begin(Path folder) {
+        System.setProperty("java.util.logging.SimpleFormatter.format", FORMAT);
+        LogManager.getLogManager().reset();
+        try {
+            Files.createDirectories(folder);
+            FileHandler handler =
+                    new FileHandler(folder.resolve("drachen-%g.log").toString(), BYTES, FILES, true);
+            handler.setFormatter(new SimpleFormatter());
+            handler.setEncoding("UTF-8");
+            Logger.getLogger("").addHandler(handler);
+            Logger.getLogger("").setLevel(Level.WARNING);
+            LOG.setLevel(Level.INFO);
+        } catch (IOException e) {
+            System.err.println("drachen: the log of the program could not be opened: " + e.getMessage());
+        }
+        LOG.info("Drachen " + Version.text() + " starts, Java " + System.getProperty("java.version") + ", "
+                + System.getProperty("os.name") + " " + System.getProperty("os.arch"));
+    }
+
+    /** Something the program did. */
+    static void say(String what) {
+        LOG.info(what);
+    }
+
+    /** Something went wrong that nobody foresaw. */
+    static void wrong(Throwable error) {
+        LOG.log(Level.SEVERE, "not foreseen", error);
+    }
+}
