@@ -11,8 +11,8 @@ import app.drachen.core.geodesy.LocalGrid;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.working.Progress;
-import app.drachen.files.logs.LogExport;
 import app.drachen.files.logs.LogFiles;
+import app.drachen.files.logs.LogFormats;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.charset.StandardCharsets;
@@ -51,7 +51,7 @@ class TrackWritersTest {
 
     private Path written(String name) throws Exception {
         Path file = folder.resolve(name);
-        LogExport.write("Dyke <west> & back", log(), Optional.of(HOME), file);
+        LogFormats.write("Dyke <west> & back", log(), Optional.of(HOME), file);
         assertFalse(Files.exists(folder.resolve(name + ".new")));
         return file;
     }
@@ -123,10 +123,10 @@ class TrackWritersTest {
         FlightLog.Builder none = new FlightLog.Builder(EnumSet.of(LogColumn.HEIGHT));
         none.row(0);
         assertTrue(told(none.build(), "a.gpx").contains("has no positions"));
-        assertTrue(told(log(), "a.xls").contains(".csv, .gpx, .kml, .geojson"));
+        assertTrue(told(log(), "a.xls").contains(".csv, .geojson, .gpx, .kml"));
         assertTrue(assertThrows(
                         IllegalArgumentException.class,
-                        () -> LogExport.write("F", log(), Optional.empty(), folder.resolve("a.kml")))
+                        () -> LogFormats.write("F", log(), Optional.empty(), folder.resolve("a.kml")))
                 .getMessage()
                 .contains("say where home is"));
     }
@@ -134,7 +134,7 @@ class TrackWritersTest {
     private String told(FlightLog log, String name) {
         return assertThrows(
                         IllegalArgumentException.class,
-                        () -> LogExport.write("F", log, Optional.of(HOME), folder.resolve(name)))
+                        () -> LogFormats.write("F", log, Optional.of(HOME), folder.resolve(name)))
                 .getMessage();
     }
 }

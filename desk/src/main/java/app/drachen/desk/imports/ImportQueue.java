@@ -18,6 +18,7 @@ import app.drachen.files.hangar.FlightRecord;
 import app.drachen.files.hangar.Logbook;
 import app.drachen.files.json.SetupJson;
 import app.drachen.files.logs.LogFiles;
+import app.drachen.files.logs.LogFormats;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -144,7 +145,7 @@ public final class ImportQueue {
     }
 
     private Looked looked(Path file) throws IOException, ImportFailedException {
-        if (LogFiles.kind(file) != LogFiles.Kind.TABLE) {
+        if (LogFiles.format(file) != LogFormats.TABLE) {
             return new Looked(Optional.empty(), Optional.empty());
         }
         ForeignTable table = LogFiles.look(file);

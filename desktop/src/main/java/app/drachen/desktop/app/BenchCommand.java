@@ -32,7 +32,7 @@ import picocli.CommandLine.Option;
 @Command(
         name = "bench",
         mixinStandardHelpOptions = true,
-        description = "Measure rehearsal speed over real time and the time to the first window.")
+        description = "Measure rehearsals, saving, growing old, long logs and the first window; judge nothing.")
 final class BenchCommand implements Callable<Integer> {
     private static final int RUNS = 5;
     private static final int TURNS = 3;
@@ -58,6 +58,7 @@ final class BenchCommand implements Callable<Integer> {
         figures.put("java", Runtime.version().toString());
         figures.put("rehearsalOverRealTime", rehearsal());
         figures.put("saveMillisMedian", save());
+        figures.put("age", BenchAge.measure(scratch("warm.drachen"), scratch("young.drachen"), scratch("old.drachen")));
         figures.put("millionRows", millionRows());
         if (System.getenv("DISPLAY") != null) {
             double[] own = new double[RUNS];

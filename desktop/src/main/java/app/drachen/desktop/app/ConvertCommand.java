@@ -4,7 +4,7 @@ import app.drachen.core.geodesy.GeodeticPosition;
 import app.drachen.core.log.FlightLog;
 import app.drachen.files.ImportProblem;
 import app.drachen.files.Imported;
-import app.drachen.files.logs.LogExport;
+import app.drachen.files.logs.LogFormats;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -19,7 +19,8 @@ import picocli.CommandLine.Parameters;
 @Command(
         name = "convert",
         mixinStandardHelpOptions = true,
-        description = "Read a log (CSV from anywhere, GPX, IGC, NMEA 0183) and write it as " + LogExport.ENDINGS + ".")
+        description =
+                "Read a log (CSV from anywhere, GPX, IGC, NMEA 0183) and write it as " + FormatOptions.ENDINGS + ".")
 final class ConvertCommand implements Callable<Integer> {
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
@@ -47,7 +48,7 @@ final class ConvertCommand implements Callable<Integer> {
             to.println("  read   " + problem.sentence());
         }
         Optional<GeodeticPosition> at = Optional.ofNullable(home).map(GeodeticPosition::parse);
-        LogExport.write(file.getFileName().toString(), log.value(), at, out);
+        LogFormats.write(file.getFileName().toString(), log.value(), at, out);
         to.println(log.value().rows() + " rows of " + file.getFileName() + " written to " + out + ".");
         return Main.DONE;
     }

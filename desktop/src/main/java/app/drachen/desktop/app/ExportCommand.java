@@ -4,7 +4,7 @@ import app.drachen.core.log.FlightLog;
 import app.drachen.files.hangar.FlightRecord;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.json.SetupJson;
-import app.drachen.files.logs.LogExport;
+import app.drachen.files.logs.LogFormats;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
@@ -18,7 +18,7 @@ import picocli.CommandLine.Parameters;
         name = "export",
         mixinStandardHelpOptions = true,
         description = "Write an aircraft of a hangar as a set-up document, or one of its flights as "
-                + LogExport.ENDINGS + " after the ending of FILE.")
+                + FormatOptions.ENDINGS + " after the ending of FILE.")
 final class ExportCommand implements Callable<Integer> {
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
@@ -60,7 +60,7 @@ final class ExportCommand implements Callable<Integer> {
                                 + flights.stream().map(FlightRecord::number).toList()));
         FlightLog log = hangar.logbook().log(aircraft.id(), flight).orElseThrow();
         FlightLog dated = log.start().isPresent() ? log : log.startedAt(chosen.when());
-        LogExport.write(aircraft.name() + " flight " + flight, dated, hangar.home(), file);
+        LogFormats.write(aircraft.name() + " flight " + flight, dated, hangar.home(), file);
         say(aircraft.name() + " flight " + flight);
     }
 

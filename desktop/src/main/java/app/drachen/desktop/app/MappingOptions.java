@@ -12,6 +12,7 @@ import app.drachen.files.Imported;
 import app.drachen.files.csv.ForeignTable;
 import app.drachen.files.csv.LogMapping;
 import app.drachen.files.logs.LogFiles;
+import app.drachen.files.logs.LogFormats;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -37,7 +38,7 @@ final class MappingOptions {
 
     /** Reads a log under these options. */
     Imported<FlightLog> read(Path file, PrintWriter to) throws ImportFailedException {
-        if (LogFiles.kind(file) != LogFiles.Kind.TABLE) {
+        if (LogFiles.format(file) != LogFormats.TABLE) {
             return LogFiles.read(file, Progress.NONE);
         }
         ForeignTable table = LogFiles.look(file);

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.clearance.StageKit;
 import app.drachen.core.stages.Kits;
+import app.drachen.files.logs.LogFormats;
 import java.util.HashSet;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -34,5 +35,10 @@ class ListsTest {
             spec.options().forEach(o -> assertTrue(o.hidden() || o.description().length > 0, spec.name() + o));
         }
         assertTrue(names.size() > 10, names.toString());
+    }
+
+    @Test
+    void helpNamesEveryFormatThatIsWritten() {
+        assertEquals(String.join(", ", LogFormats.written()), FormatOptions.ENDINGS);
     }
 }

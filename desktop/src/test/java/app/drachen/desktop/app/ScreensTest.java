@@ -249,13 +249,16 @@ class ScreensTest extends WindowTest {
         press(KeyCode.N);
         assertTrue(ask(() -> scene.lookup("#answer-0-elevator-STILL") instanceof javafx.scene.control.ToggleButton b
                 && b.isSelected()));
+        assertEquals(proofs, ask(() -> session.situation().proofs().size()), "half a check is no proof");
         robot.clickOn("#answer-1-left-aileron-DOWN");
         WaitForAsyncUtils.waitForFxEvents();
         String all = ask(() -> scene.lookup("#bench").lookupAll(".label").stream()
                 .map(n -> ((Label) n).getText())
                 .reduce("", (a, b) -> a + "\n" + b));
         assertTrue(all.contains("Roll stick left: left aileron must go up; it goes down."), all);
-        assertEquals(StageState.PROVEN, state(Stage.BENCH), "half a check is no proof");
+        settle();
+        assertEquals(StageState.STOPPED, state(Stage.BENCH), "a wrong answer of the real aircraft counts at once");
+        assertEquals(proofs + 1, ask(() -> session.situation().proofs().size()), "and once");
     }
 
     @Test

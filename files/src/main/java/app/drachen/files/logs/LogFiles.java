@@ -7,9 +7,6 @@ import app.drachen.files.Imported;
 import app.drachen.files.csv.CsvLogReader;
 import app.drachen.files.csv.ForeignTable;
 import app.drachen.files.csv.LogMapping;
-import app.drachen.files.gpx.GpxReader;
-import app.drachen.files.igc.IgcReader;
-import app.drachen.files.nmea.NmeaReader;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -17,45 +14,23 @@ import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.util.Locale;
-import java.util.Optional;
-import java.util.regex.Pattern;
 
 /** Reads a flight log from a file of any known kind; the kind is seen from the content, not from the name. */
 public final class LogFiles {
-    private static final Pattern SENTENCE = Pattern.compile("(?m)^[^\\n]{0,59}\\$[A-Z]{2}[A-Z]{3},");
-    private static final Pattern FIX = Pattern.compile("(?m)^B\\d{13}[NS]\\d{8}[EW][AV]");
-
     private LogFiles() {}
 
-    /** Kinds of files that logs come in. */
-    public enum Kind {
-        TABLE,
-        GPX,
-        IGC,
-        NMEA
-    }
-
     /**
-     * What kind of file it is.
+     * What format a file has.
      *
      * @throws ImportFailedException if it cannot be read at all
      */
-    public static Kind kind(Path file) throws ImportFailedException {
+    public static LogFormat format(Path file) throws ImportFailedException {
         return readable(file, () -> {
             if (Files.isDirectory(file)) {
                 throw new ImportFailedException(file, "", "this is a folder; choose a file in it");
             }
             try (InputStream in = Files.newInputStream(file)) {
-                String start = new String(in.readNBytes(16_384), StandardCharsets.ISO_8859_1);
-                String small = start.toLowerCase(Locale.ROOT).replace("\0", "");
-                if (small.contains("<gpx") || small.stripLeading().startsWith("<") || small.contains("<?xml")) {
-                    return Kind.GPX;
-                }
-                if (FIX.matcher(start).find() || start.contains("HFDTE")) {
-                    return Kind.IGC;
-                }
-                return SENTENCE.matcher(start).find() ? Kind.NMEA : Kind.TABLE;
+                return LogFormats.of(new String(in.readNBytes(16_384), StandardCharsets.ISO_8859_1));
             }
         });
     }
@@ -77,22 +52,8 @@ public final class LogFiles {
      * @throws ImportFailedException with one sentence: file, place, remedy
      */
     public static Imported<FlightLog> read(Path file, Progress progress) throws ImportFailedException {
-        return read(file, Optional.empty(), progress);
-    }
-
-    /** Reads a log; a table by a mapping, if one is given. */
-    public static Imported<FlightLog> read(Path file, Optional<LogMapping> mapping, Progress progress)
-            throws ImportFailedException {
-        Kind kind = kind(file);
-        return readable(file, () -> switch (kind) {
-            case GPX -> GpxReader.read(file, progress);
-            case IGC -> IgcReader.read(file, progress);
-            case NMEA -> NmeaReader.read(file, progress);
-            case TABLE -> {
-                ForeignTable table = ForeignTable.look(file);
-                yield CsvLogReader.read(table, mapping.orElse(table.guess()), progress);
-            }
-        });
+        LogFormat format = format(file);
+        return readable(file, () -> format.reader().orElseThrow().read(file, progress));
     }
 
     private interface Reading<T> {

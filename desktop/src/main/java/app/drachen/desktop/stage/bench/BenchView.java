@@ -46,6 +46,7 @@ public final class BenchView implements Place {
     private final Random dice;
     private HiddenFault hidden = HiddenFault.NONE;
     private boolean revealed;
+    private boolean failureKept;
     private BenchSession asked;
     private Optional<Revision> checked = Optional.empty();
 
@@ -109,6 +110,7 @@ public final class BenchView implements Place {
 
     private void restart() {
         asked = BenchSession.of(check(), check().questions(session.setup()));
+        failureKept = false;
         checked = Optional.of(session.revision());
         revealed = false;
         update();
@@ -118,6 +120,7 @@ public final class BenchView implements Place {
     public void update() {
         if (asked == null || !checked.equals(Optional.of(session.revision()))) {
             asked = BenchSession.of(check(), check().questions(session.setup()));
+            failureKept = false;
             checked = Optional.of(session.revision());
         }
         questions.getChildren().clear();
@@ -214,8 +217,12 @@ public final class BenchView implements Place {
         }
     }
 
+    /** A complete check is evidence; of the real aircraft the first wrong answer counts at once. */
     private void finishIfComplete() {
-        if (asked.complete()) {
+        boolean wrongNow =
+                real.isSelected() && !asked.complete() && asked.wrong().size() == 1 && !failureKept;
+        failureKept |= wrongNow;
+        if (asked.complete() || wrongNow) {
             List<BenchSession.Wrong> wrong = asked.wrong();
             boolean passed = wrong.isEmpty();
             ProofKind kind = asked.check() == BenchCheck.STICK_TO_SURFACE

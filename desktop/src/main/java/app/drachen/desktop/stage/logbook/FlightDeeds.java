@@ -11,7 +11,7 @@ import app.drachen.core.modes.FlightMode;
 import app.drachen.core.working.Finding;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Dialogs;
-import app.drachen.files.logs.LogExport;
+import app.drachen.files.logs.LogFormats;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -33,14 +33,13 @@ final class FlightDeeds {
     /** Writes a flight as CSV or as a track. */
     void export(Read flight) {
         String name = flight.aircraft().name() + " flight " + flight.flight().number();
-        dialogs.save("Write the flight", name + ".csv", List.of(".csv", ".gpx", ".kml", ".geojson"))
-                .ifPresent(file -> {
-                    FlightLog log = flight.log().start().isPresent()
-                            ? flight.log()
-                            : flight.log().startedAt(flight.flight().when());
-                    Optional<GeodeticPosition> home = session.home();
-                    session.write(file, f -> LogExport.write(name, log, home, f));
-                });
+        dialogs.save("Write the flight", name + ".csv", LogFormats.written()).ifPresent(file -> {
+            FlightLog log = flight.log().start().isPresent()
+                    ? flight.log()
+                    : flight.log().startedAt(flight.flight().when());
+            Optional<GeodeticPosition> home = session.home();
+            session.write(file, f -> LogFormats.write(name, log, home, f));
+        });
     }
 
     /** A real flight becomes evidence for the modes it flew for long enough. */

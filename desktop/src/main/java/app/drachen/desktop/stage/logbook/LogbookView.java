@@ -14,6 +14,7 @@ import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.files.hangar.FlightRecord;
 import app.drachen.files.hangar.Logbook;
+import app.drachen.files.logs.LogFormats;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
@@ -102,8 +103,8 @@ public final class LogbookView implements Place {
         table.setId("flights");
         table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
         table.setPlaceholder(Texts.wrapped(
-                "No flight yet. Rehearse a card in Maiden, or read a log in: I, or drop the file here"
-                        + " (CSV from anywhere, GPX, IGC, NMEA 0183).",
+                "No flight yet. Rehearse a card in Maiden, or read a log in: I, or drop the file here" + " ("
+                        + LogFormats.readable() + ").",
                 "soft"));
         column("no.", 46, f -> String.valueOf(f.number()));
         column("when (UTC)", 138, f -> DAY.format(Instant.ofEpochSecond(f.when())));

@@ -1,0 +1,186 @@
+package app.drachen.core.stages;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.air.Field;
+import app.drachen.core.clearance.ClearanceRule;
+import app.drachen.core.clearance.Proof;
+import app.drachen.core.clearance.Proof.Evidence;
+import app.drachen.core.clearance.ProofKind;
+import app.drachen.core.clearance.Situation;
+import app.drachen.core.controls.ControlSetup;
+import app.drachen.core.controls.MixRow;
+import app.drachen.core.controls.RadioTrims;
+import app.drachen.core.controls.Rates;
+import app.drachen.core.controls.Surface;
+import app.drachen.core.demo.DemoAircraft;
+import app.drachen.core.demo.DemoField;
+import app.drachen.core.modes.BandText;
+import app.drachen.core.modes.FlightMode;
+import app.drachen.core.modes.ModeSetup;
+import app.drachen.core.setup.Setup;
+import app.drachen.core.working.Finding.State;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Every rule, fed a case that must pass, one that must not, and where it needs something that may be missing, one it
+ * cannot tell. A rule without its three lines here fails.
+ */
+class EveryRuleTest {
+    private static final Setup SOUND = DemoAircraft.seeschwalbe();
+    private static final Field EVENING = DemoField.evening();
+
+    private static Situation of(Setup setup, Optional<Field> field, Proof... proofs) {
+        return new Situation(setup, 1, field, List.of(proofs), Map.of());
+    }
+
+    private static Proof proof(ProofKind kind, boolean passed) {
+        return Proof.gained(kind, SOUND, 1, 5, Evidence.REAL, passed, "seen", Map.of());
+    }
+
+    private static Situation with(UnaryOperator<Setup> change) {
+        return of(change.apply(SOUND), Optional.of(EVENING));
+    }
+
+    private static Situation modes(UnaryOperator<ModeSetup> change) {
+        return with(s -> s.withModes(change.apply(s.modes())));
+    }
+
+    private static Situation controls(UnaryOperator<ControlSetup> change) {
+        return with(s -> s.withControls(change.apply(s.controls())));
+    }
+
+    private static final Situation GOOD = of(SOUND, Optional.of(EVENING));
+    private static final Situation NO_FIELD = of(SOUND, Optional.empty());
+
+    /** A line: the rule, a situation, what it must say. */
+    private record Line(String rule, Situation situation, State says) {}
+
+    private static Line line(String rule, Situation situation, State says) {
+        return new Line(rule, situation, says);
+    }
+
+    static Stream<Line> lines() {
+        List<Line> lines = new ArrayList<>(List.of(
+                line("BUILD-R1", GOOD, State.GOOD),
+                line("BUILD-R1", of(DemoAircraft.strandlaeuferNewPack(), Optional.empty()), State.STOP),
+                line(
+                        "BUILD-R1",
+                        with(s -> s.withMoved(app.drachen.core.airframe.PartKind.PACK, -0.2, 0)),
+                        State.CAUTION),
+                line("BUILD-R7", GOOD, State.GOOD),
+                line("BUILD-R7", with(s -> s.withAirframe(s.airframe().withTail(small(s)))), State.CAUTION),
+                line("THROWS-R3", GOOD, State.GOOD),
+                line("THROWS-R3", controls(c -> c.change(Surface.RUDDER, o -> o.withMix(MixRow.NONE))), State.STOP),
+                line("THROWS-R5", GOOD, State.GOOD),
+                line("THROWS-R5", controls(c -> c.change(Surface.ELEVATOR, o -> o.turnedRound())), State.STOP),
+                line("THROWS-R6", GOOD, State.GOOD),
+                line(
+                        "THROWS-R6",
+                        controls(c -> c.change(Surface.ELEVATOR, o -> o.withTravel(1_300, 1_700))),
+                        State.CAUTION),
+                line("THROWS-R6", controls(c -> new ControlSetup(List.of(), c.trims(), c.rates())), State.OPEN),
+                line("THROWS-R7", GOOD, State.GOOD),
+                line("THROWS-R7", controls(c -> c.withTrims(new RadioTrims(0, 0.03, 0))), State.STOP),
+                line("THROWS-R9", GOOD, State.GOOD),
+                line("THROWS-R9", controls(c -> c.withRates(new Rates(0.1, 0.5, 0.5, 0.3))), State.CAUTION),
+                line("MODES-R1", GOOD, State.GOOD),
+                line("MODES-R1", modes(m -> m.withSelector(m.selector().withTravel(1.03, 0))), State.STOP),
+                line(
+                        "MODES-R1",
+                        modes(m -> m.withSelector(m.selector().withBands(BandText.read("800 Manual 900")))),
+                        State.OPEN),
+                line("MODES-R2", GOOD, State.GOOD),
+                line(
+                        "MODES-R2",
+                        modes(m -> m.withSelector(m.selector().withBands(BandText.read("800 Manual 1500 Home 2200")))),
+                        State.STOP),
+                line("MODES-R3", GOOD, State.GOOD),
+                line("MODES-R3", modes(m -> m.withSelector(m.selector().withMode(1, FlightMode.RATE))), State.STOP),
+                line("MODES-R6", GOOD, State.GOOD),
+                line("MODES-R6", modes(m -> m.withLimits(m.limits().withBank(Math.toRadians(65)))), State.STOP),
+                line("MODES-R7", GOOD, State.GOOD),
+                line("MODES-R7", modes(m -> m.withHome(m.home().withRadius(15))), State.STOP),
+                line("MODES-R7", NO_FIELD, State.OPEN),
+                line("MODES-R9", GOOD, State.GOOD),
+                line("MODES-R9", modes(m -> m.withHome(m.home().withHeight(400))), State.STOP),
+                line("MODES-R9", NO_FIELD, State.OPEN),
+                line("MAIDEN-R1", GOOD, State.GOOD),
+                line("MAIDEN-R1", of(SOUND, Optional.of(EVENING.withWind(9, 0, 14))), State.STOP),
+                line("MAIDEN-R1", NO_FIELD, State.OPEN),
+                line("MAIDEN-R2", GOOD, State.GOOD),
+                line(
+                        "MAIDEN-R2",
+                        modes(m -> new ModeSetup(m.selector(), m.limits(), m.home(), FlightMode.LEVEL)),
+                        State.STOP),
+                line("MAIDEN-R4", GOOD, State.GOOD),
+                line("MAIDEN-R4", NO_FIELD, State.STOP)));
+        Map<String, ProofKind> byProof = new HashMap<>(Map.of(
+                "BUILD-R2", ProofKind.WEIGHING,
+                "BENCH-R5-STICKS", ProofKind.STICK_TO_SURFACE,
+                "BENCH-R5-TILTS", ProofKind.TILT_TO_SURFACE,
+                "MAIDEN-REHEARSED", ProofKind.REHEARSAL,
+                "MAIDEN-MANUAL", ProofKind.MANUAL_FLOWN,
+                "MAIDEN-R7", ProofKind.LEVEL_FLOWN,
+                "TUNE-R10-HOLD", ProofKind.HOLD_FLOWN));
+        byProof.forEach((rule, kind) -> {
+            lines.add(line(rule, of(SOUND, Optional.of(EVENING), proof(kind, true)), State.GOOD));
+            lines.add(line(rule, GOOD, State.OPEN));
+            Setup other = SOUND.withControls(SOUND.controls().change(Surface.ELEVATOR, o -> o.turnedRound()))
+                    .withPart("pack", p -> p.withMass(2 * p.mass()));
+            lines.add(line(rule, of(other, Optional.of(EVENING), proof(kind, true)), State.STALE));
+            if (!rule.equals("BUILD-R2")) {
+                lines.add(line(rule, of(SOUND, Optional.of(EVENING), proof(kind, false)), State.STOP));
+            }
+        });
+        return lines.stream();
+    }
+
+    private static app.drachen.core.airframe.Tail small(Setup setup) {
+        var tail =
+                (app.drachen.core.airframe.Tail.Conventional) setup.airframe().tail();
+        var fin = tail.fin();
+        return new app.drachen.core.airframe.Tail.Conventional(
+                tail.plane(),
+                new app.drachen.core.airframe.TailPanel(
+                        fin.leadingEdge(), 0, 0, 0.05, 0.04, 0.06, fin.sweep(), 0, fin.controlChordRatio()));
+    }
+
+    @ParameterizedTest
+    @MethodSource("lines")
+    void saysWhatItMust(Line line) {
+        ClearanceRule rule = Kits.rules().stream()
+                .filter(r -> r.id().equals(line.rule()))
+                .findFirst()
+                .orElseThrow();
+        var ruling = rule.check(line.situation());
+        assertEquals(line.says(), ruling.finding().state(), line.rule() + ": " + ruling.finding());
+        boolean said = line.says() == State.GOOD || !ruling.finding().detail().isBlank();
+        assertTrue(said, "what is not good says what to do: " + line.rule());
+    }
+
+    @Test
+    void everyRuleIsFedACaseThatPassesAndOneThatDoesNot() {
+        Map<String, Set<State>> fed = new HashMap<>();
+        lines().forEach(l ->
+                fed.computeIfAbsent(l.rule(), r -> new java.util.HashSet<>()).add(l.says()));
+        for (ClearanceRule rule : Kits.rules()) {
+            Set<State> states = fed.getOrDefault(rule.id(), Set.of());
+            assertTrue(states.contains(State.GOOD), rule.id() + " is fed nothing that passes");
+            assertTrue(
+                    states.contains(State.STOP) || states.contains(State.CAUTION) || states.contains(State.STALE),
+                    rule.id() + " is fed nothing that fails");
+        }
+    }
+}
