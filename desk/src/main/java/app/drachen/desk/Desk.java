@@ -1,16 +1,19 @@
 package app.drachen.desk;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.clearance.FlightFact;
 import app.drachen.core.geodesy.GeodeticPosition;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desk.work.Jobs;
 import app.drachen.desk.work.Lane;
 import app.drachen.files.ImportFailedException;
+import app.drachen.files.hangar.FlightRecord;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.json.SetupJson;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -27,6 +30,8 @@ import java.util.function.Function;
  */
 public final class Desk implements AutoCloseable {
     private static final String FIELD = "field";
+    private static final String SITES = "sites";
+    private static final int MOST_SITES = 40;
     private static final String UNITS = "units";
 
     private final Hangar hangar;
@@ -42,6 +47,7 @@ public final class Desk implements AutoCloseable {
     private volatile List<OpenAircraft> shelf = List.of();
     private volatile boolean loaded;
     private volatile Optional<Field> field;
+    private volatile List<Field> sites;
     private volatile UnitSystem units;
     private volatile String home;
 
@@ -71,6 +77,7 @@ public final class Desk implements AutoCloseable {
         this.clock = clock;
         latestField = hangar.setting(FIELD).flatMap(this::readField);
         field = latestField;
+        sites = hangar.setting(SITES).map(this::readSites).orElse(List.of());
         units = hangar.setting(UNITS).flatMap(Desk::unitsOf).orElse(UnitSystem.METRIC);
         home = hangar.setting(Hangar.HOME).orElse("");
     }
@@ -80,6 +87,14 @@ public final class Desk implements AutoCloseable {
             return Optional.of(SetupJson.readField(text, hangar.file()));
         } catch (ImportFailedException e) {
             return Optional.empty();
+        }
+    }
+
+    private List<Field> readSites(String text) {
+        try {
+            return SetupJson.readFields(text, hangar.file());
+        } catch (ImportFailedException e) {
+            return List.of();
         }
     }
 
@@ -231,6 +246,29 @@ public final class Desk implements AutoCloseable {
         return field;
     }
 
+    /** The fields that were flown on, each with the weather as last entered there; the latest first. */
+    public List<Field> sites() {
+        return sites;
+    }
+
+    /** The pilot's day. */
+    public LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
+    /** Flights of a logbook as the rules see them. */
+    List<FlightFact> facts(List<FlightRecord> flights) {
+        return flights.stream()
+                .map(f -> new FlightFact(
+                        f.number(),
+                        f.revision(),
+                        LocalDate.ofInstant(Instant.ofEpochSecond(f.when()), clock.getZone()),
+                        f.rehearsed(),
+                        f.card(),
+                        f.outcome()))
+                .toList();
+    }
+
     Optional<Field> fieldToKeep() {
         return latestField;
     }
@@ -246,12 +284,21 @@ public final class Desk implements AutoCloseable {
                     Field entered = change.apply(latestField);
                     h.keep(FIELD, SetupJson.writeField(entered));
                     latestField = Optional.of(entered);
+                    keepSite(h, entered);
                     show(() -> field = Optional.of(entered));
                     List.copyOf(shelf).forEach(OpenAircraft::judge);
                     return entered;
                 },
                 entered -> fire(new Event.FieldEntered()),
                 told);
+    }
+
+    private void keepSite(Hangar to, Field entered) {
+        List<Field> known = new ArrayList<>(sites);
+        known.removeIf(site -> site.name().equals(entered.name()));
+        known.add(0, entered);
+        sites = List.copyOf(known.subList(0, Math.min(known.size(), MOST_SITES)));
+        to.keep(SITES, SetupJson.writeFields(sites));
     }
 
     public UnitSystem units() {

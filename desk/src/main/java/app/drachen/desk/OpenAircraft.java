@@ -3,6 +3,7 @@ package app.drachen.desk;
 import app.drachen.core.clearance.Proof;
 import app.drachen.core.clearance.Proof.Evidence;
 import app.drachen.core.clearance.ProofKind;
+import app.drachen.core.clearance.Situation;
 import app.drachen.core.setup.Setup;
 import app.drachen.files.hangar.Album;
 import app.drachen.files.hangar.FlightRecord;
@@ -78,8 +79,9 @@ public final class OpenAircraft {
     /** Reads it from the hangar; in the lane that keeps. */
     void read(Hangar hangar) {
         try {
-            Standing read = Standing.of(hangar.current(id), desk.fieldToKeep(), hangar.proofs(id));
             List<FlightRecord> flown = hangar.logbook().flights(id);
+            Standing read = Standing.of(
+                    hangar.current(id), desk.fieldToKeep(), desk.today(), hangar.proofs(id), desk.facts(flown));
             latest = Optional.of(read);
             int following = hangar.latest(id) + 1;
             desk.show(() -> {
@@ -100,7 +102,7 @@ public final class OpenAircraft {
 
     /** Asks the rules again, on another field; in the lane that keeps. */
     void judge() {
-        desk.fieldToKeep().ifPresent(field -> latest.ifPresent(now -> stands(now.on(field))));
+        latest.ifPresent(now -> stands(now.on(desk.fieldToKeep(), desk.today())));
     }
 
     private void stands(Standing standing) {
@@ -166,8 +168,8 @@ public final class OpenAircraft {
     /** Asks the rules before anything is kept; what cannot be reckoned with is refused. */
     private Standing judged(Revision revision) {
         try {
-            return Standing.of(
-                    revision, desk.fieldToKeep(), latest().situation().proofs());
+            Situation now = latest().situation();
+            return Standing.of(revision, desk.fieldToKeep(), desk.today(), now.proofs(), now.flights());
         } catch (IllegalArgumentException | IllegalStateException | ArithmeticException e) {
             throw new IllegalArgumentException(
                     "With this " + name + " could not be reckoned with (" + e.getMessage() + "); nothing was changed.",
@@ -246,7 +248,7 @@ public final class OpenAircraft {
         latest.ifPresent(now -> {
             List<Proof> proofs = new ArrayList<>(now.situation().proofs());
             proofs.add(proof);
-            stands(now.proven(proofs));
+            stands(now.proven(proofs, desk.today()));
         });
     }
 
@@ -279,6 +281,7 @@ public final class OpenAircraft {
 
     private void refly(Hangar hangar) {
         List<FlightRecord> flown = hangar.logbook().flights(id);
+        latest.ifPresent(now -> stands(now.flown(desk.facts(flown), desk.today())));
         desk.show(() -> flights = flown);
     }
 

@@ -196,9 +196,9 @@ public final class Session implements AutoCloseable {
         return desk.field();
     }
 
-    /** Enters the field of the day. */
+    /** Enters the field of the day, whose wind was measured just now. */
     public void enter(Field field) {
-        enter(before -> field);
+        enter(before -> field.measured(desk.today()));
     }
 
     /** Enters the field of the day from the one before. */

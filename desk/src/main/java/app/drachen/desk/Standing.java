@@ -2,11 +2,13 @@ package app.drachen.desk;
 
 import app.drachen.core.air.Field;
 import app.drachen.core.clearance.Clearance;
+import app.drachen.core.clearance.FlightFact;
 import app.drachen.core.clearance.Proof;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.stages.Kits;
 import app.drachen.files.hangar.Revision;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 
@@ -20,19 +22,27 @@ import java.util.Optional;
  */
 public record Standing(Revision revision, Situation situation, Clearance clearance) {
     /** Asks the rules about a revision. */
-    static Standing of(Revision revision, Optional<Field> field, List<Proof> proofs) {
-        Situation situation = new Situation(revision.setup(), revision.number(), field, proofs, revision.changedAt());
+    static Standing of(
+            Revision revision, Optional<Field> field, LocalDate today, List<Proof> proofs, List<FlightFact> flights) {
+        Situation situation = new Situation(revision.setup(), revision.number(), field, proofs, revision.changedAt())
+                .asOf(today)
+                .having(flights);
         return new Standing(revision, situation, Kits.clearance(situation));
     }
 
     /** The same aircraft with other proofs. */
-    Standing proven(List<Proof> proofs) {
-        return of(revision, situation.field(), proofs);
+    Standing proven(List<Proof> proofs, LocalDate today) {
+        return of(revision, situation.field(), today, proofs, situation.flights());
     }
 
     /** The same aircraft on another field. */
-    Standing on(Field field) {
-        return of(revision, Optional.of(field), situation.proofs());
+    Standing on(Optional<Field> field, LocalDate today) {
+        return of(revision, field, today, situation.proofs(), situation.flights());
+    }
+
+    /** The same aircraft with other flights in its logbook. */
+    Standing flown(List<FlightFact> flights, LocalDate today) {
+        return of(revision, situation.field(), today, situation.proofs(), flights);
     }
 
     /** The set-up. */

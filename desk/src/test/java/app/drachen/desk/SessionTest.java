@@ -8,18 +8,26 @@ import static org.mockito.Mockito.clearInvocations;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 
+import app.drachen.core.air.Field;
 import app.drachen.core.airframe.WingPanel;
+import app.drachen.core.clearance.FlightFact;
 import app.drachen.core.clearance.Proof.Evidence;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.log.LogColumn;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.core.working.Finding.State;
 import app.drachen.desk.work.Jobs;
+import app.drachen.files.hangar.FlightRecord;
 import app.drachen.files.hangar.Hangar;
+import app.drachen.files.hangar.Logbook;
 import java.time.Clock;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -189,11 +197,12 @@ class SessionTest extends DeskTest {
     @Test
     void fieldAndUnitsAreKeptForTheNextTimeAndForOtherWindows() {
         Session other = new Session(desk);
+        Field today = DemoField.deichwiese().measured(desk.today());
         session.enter(DemoField.deichwiese());
         session.enter(f -> f.orElseThrow().withWind(3, 1, 4));
         session.turnUnits();
         settle();
-        assertEquals(Optional.of(DemoField.deichwiese().withWind(3, 1, 4)), other.field());
+        assertEquals(Optional.of(today.withWind(3, 1, 4)), other.field());
         assertEquals(UnitSystem.IMPERIAL, other.units());
         assertEquals(
                 other.field(),
@@ -271,5 +280,74 @@ class SessionTest extends DeskTest {
         assertEquals(broken.trouble(), told.get(told.size() - 1));
         window.open(again.shelf().get(2));
         assertEquals("Seeschwalbe", window.setup().name());
+    }
+
+    private State wind() {
+        return session.clearance().rulings().stream()
+                .filter(r -> r.finding().id().equals("MAIDEN-R1"))
+                .findFirst()
+                .orElseThrow()
+                .finding()
+                .state();
+    }
+
+    /** Wind that nobody measured, or measured on another day, or at another field, is no go for today. */
+    @Test
+    void onlyWindMeasuredTodayAtThisFieldIsAGo() {
+        session.open(seeschwalbe());
+        assertEquals(State.OPEN, wind(), "kept by an older Drachen, without its day");
+        Field meadow = DemoField.evening();
+        session.enter(before -> meadow.measured(desk.today().minusDays(1)));
+        settle();
+        assertEquals(State.STALE, wind());
+        session.enter(meadow);
+        settle();
+        assertEquals(State.GOOD, wind());
+        session.enter(before -> field("Moor", before.orElseThrow()));
+        settle();
+        assertEquals(State.OPEN, wind());
+        assertEquals(
+                List.of("Moor", "Deichwiese"),
+                desk.sites().stream().map(Field::name).toList());
+        Desk again = new Desk(hangar, new Jobs(workers, screen, unforeseen::add), screen, Clock.systemUTC());
+        assertEquals(desk.sites(), again.sites(), "kept in the hangar, with the day of each weather");
+    }
+
+    /** Rules see the flights; what was flown in the model, or on another day, is no flight of today's session. */
+    @Test
+    void theSessionOfTheDayIsWhatTheAircraftItselfFlewToday() {
+        FlightLog.Builder rows = new FlightLog.Builder(EnumSet.of(LogColumn.TIME));
+        rows.row(0);
+        Logbook.Packed log = Logbook.pack(rows.build());
+        long[] when = {NOW - 86_400, NOW - 60, NOW - 30};
+        for (int i = 0; i < when.length; i++) {
+            FlightRecord flight = new FlightRecord(0, 1, when[i], i == 1, "first-flight", "Landed");
+            rochen().keep(flight, log, Optional.empty(), kept -> {}, told::add);
+        }
+        settle();
+        assertEquals(List.of(), told);
+        assertEquals(3, session.situation().flights().size());
+        assertEquals(
+                List.of(3),
+                session.situation().session().stream().map(FlightFact::number).toList());
+        rochen().remove(rochen().flights().get(2), removed -> {}, told::add);
+        settle();
+        assertEquals(List.of(), session.situation().session());
+    }
+
+    private static Field field(String name, Field like) {
+        return new Field(
+                name,
+                like.wind(),
+                like.windFrom(),
+                like.gust(),
+                like.windHeight(),
+                like.temperature(),
+                like.pressure(),
+                0,
+                60,
+                Optional.empty(),
+                List.of(),
+                Optional.empty());
     }
 }

@@ -25,6 +25,9 @@ import app.drachen.files.json.SetupJson;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -160,7 +163,7 @@ class HangarTest {
     @Test
     void theDemoHangarStandsAtThreePointsOfTheLine() {
         try (Hangar hangar = Hangar.open(folder.resolve("demo.drachen"))) {
-            DemoHangar.fill(hangar, 1_790_000_000L);
+            DemoHangar.fill(hangar, Clock.fixed(Instant.ofEpochSecond(1_790_000_000L), ZoneOffset.UTC));
             assertEquals(
                     List.of("Rochen", "Strandläufer", "Seeschwalbe"),
                     hangar.aircraft().stream().map(Hangar.Shelf::name).toList());

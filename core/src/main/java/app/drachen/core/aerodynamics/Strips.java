@@ -1,11 +1,9 @@
 package app.drachen.core.aerodynamics;
 
-import app.drachen.core.airframe.Airframe;
 import app.drachen.core.airframe.Flap;
 import app.drachen.core.airframe.Planform;
 import app.drachen.core.airframe.Position;
 import app.drachen.core.airframe.Section;
-import app.drachen.core.airframe.Tail;
 import app.drachen.core.airframe.TailPanel;
 import app.drachen.core.airframe.Wing;
 import app.drachen.core.airframe.WingPanel;
@@ -177,22 +175,26 @@ final class Strips {
     }
 
     private void cutTail() {
-        Airframe airframe = setup.airframe();
-        if (airframe.tail() instanceof Tail.Conventional tail) {
-            int elevator = output(Surface.ELEVATOR);
-            cutPanel(tail.plane(), 1, 0, elevator, true);
-            cutPanel(tail.plane(), -1, 0, elevator, true);
-            cutPanel(tail.fin(), -1, Math.PI / 2, output(Surface.RUDDER), false);
-        } else if (airframe.tail() instanceof Tail.Vee tail) {
-            double angle = tail.inverted() ? -tail.dihedral() : tail.dihedral();
-            cutPanel(tail.panel(), 1, angle, output(Surface.RIGHT_VEE), true);
-            cutPanel(tail.panel(), -1, angle, output(Surface.LEFT_VEE), true);
-        } else if (airframe.tail() instanceof Tail.None none) {
-            for (TailPanel fin : none.fins()) {
-                cutPanel(fin, 1, Math.PI / 2, -1, false);
-                cutPanel(fin, -1, Math.PI / 2, -1, false);
-            }
-        }
+        setup.airframe()
+                .tail()
+                .meet(
+                        tail -> {
+                            int elevator = output(Surface.ELEVATOR);
+                            cutPanel(tail.plane(), 1, 0, elevator, true);
+                            cutPanel(tail.plane(), -1, 0, elevator, true);
+                            cutPanel(tail.fin(), -1, Math.PI / 2, output(Surface.RUDDER), false);
+                        },
+                        tail -> {
+                            double angle = tail.inverted() ? -tail.dihedral() : tail.dihedral();
+                            cutPanel(tail.panel(), 1, angle, output(Surface.RIGHT_VEE), true);
+                            cutPanel(tail.panel(), -1, angle, output(Surface.LEFT_VEE), true);
+                        },
+                        tail -> {
+                            for (TailPanel fin : tail.fins()) {
+                                cutPanel(fin, 1, Math.PI / 2, -1, false);
+                                cutPanel(fin, -1, Math.PI / 2, -1, false);
+                            }
+                        });
     }
 
     private void cutPanel(TailPanel panel, int side, double angle, int output, boolean behindWing) {

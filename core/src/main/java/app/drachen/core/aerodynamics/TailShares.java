@@ -26,28 +26,33 @@ public record TailShares(
 
     /** Splits a tail. */
     public static TailShares of(Tail tail) {
-        if (tail instanceof Tail.Conventional t) {
-            return new TailShares(
-                    2 * t.plane().area(),
-                    t.plane().quarterStation(),
-                    LiftingSurface.slope(t.plane(), true),
-                    t.plane().up(),
-                    t.fin().area(),
-                    t.fin().quarterStation());
-        }
-        if (tail instanceof Tail.Vee t) {
-            double cos = Math.cos(t.dihedral());
-            double sin = Math.sin(t.dihedral());
-            double area = 2 * t.panel().area();
-            return new TailShares(
-                    area * cos * cos,
-                    t.panel().quarterStation(),
-                    LiftingSurface.slope(t.panel(), true),
-                    t.panel().up(),
-                    area * sin * sin,
-                    t.panel().quarterStation());
-        }
-        Tail.None none = (Tail.None) tail;
+        return tail.match(TailShares::of, TailShares::of, TailShares::of);
+    }
+
+    private static TailShares of(Tail.Conventional t) {
+        return new TailShares(
+                2 * t.plane().area(),
+                t.plane().quarterStation(),
+                LiftingSurface.slope(t.plane(), true),
+                t.plane().up(),
+                t.fin().area(),
+                t.fin().quarterStation());
+    }
+
+    private static TailShares of(Tail.Vee t) {
+        double cos = Math.cos(t.dihedral());
+        double sin = Math.sin(t.dihedral());
+        double area = 2 * t.panel().area();
+        return new TailShares(
+                area * cos * cos,
+                t.panel().quarterStation(),
+                LiftingSurface.slope(t.panel(), true),
+                t.panel().up(),
+                area * sin * sin,
+                t.panel().quarterStation());
+    }
+
+    private static TailShares of(Tail.None none) {
         double area = none.fins().stream().mapToDouble(TailPanel::area).sum();
         double moment = none.fins().stream()
                 .mapToDouble(f -> f.area() * f.quarterStation())

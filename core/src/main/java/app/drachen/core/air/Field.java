@@ -1,6 +1,7 @@
 package app.drachen.core.air;
 
 import app.drachen.core.units.Ranges;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,6 +19,7 @@ import java.util.Optional;
  * @param stripLength usable length [m], 5 to 3 000
  * @param heightLimit limit above ground by local rules, if entered
  * @param obstacles what stands on the way home
+ * @param day on which wind and gusts were measured there; empty if nobody did
  */
 public record Field(
         String name,
@@ -30,7 +32,8 @@ public record Field(
         double stripHeading,
         double stripLength,
         Optional<HeightLimit> heightLimit,
-        List<Obstacle> obstacles) {
+        List<Obstacle> obstacles,
+        Optional<LocalDate> day) {
     /** Exponent of the wind profile over open ground (IEC 61400-1), between 0.14 and 0.25. */
     public static final double WIND_EXPONENT = 0.20;
 
@@ -109,7 +112,8 @@ public record Field(
                 stripHeading,
                 stripLength,
                 heightLimit,
-                obstacles);
+                obstacles,
+                day);
     }
 
     /** The same field with another temperature and pressure. */
@@ -125,12 +129,30 @@ public record Field(
                 stripHeading,
                 stripLength,
                 heightLimit,
-                obstacles);
+                obstacles,
+                day);
     }
 
     /** The same field with another strip and height limit. */
     public Field withStrip(double heading, double length, Optional<HeightLimit> limit) {
         return new Field(
-                name, wind, windFrom, gust, windHeight, temperature, pressure, heading, length, limit, obstacles);
+                name, wind, windFrom, gust, windHeight, temperature, pressure, heading, length, limit, obstacles, day);
+    }
+
+    /** The same field; its wind and gusts were measured on a day. */
+    public Field measured(LocalDate on) {
+        return new Field(
+                name,
+                wind,
+                windFrom,
+                gust,
+                windHeight,
+                temperature,
+                pressure,
+                stripHeading,
+                stripLength,
+                heightLimit,
+                obstacles,
+                Optional.of(on));
     }
 }

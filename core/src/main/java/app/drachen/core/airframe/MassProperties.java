@@ -111,22 +111,26 @@ public record MassProperties(
         if (airframe.tailMass() <= 0) {
             return;
         }
-        if (airframe.tail() instanceof Tail.Conventional tail) {
-            double planeArea = 2 * tail.plane().area();
-            double share = planeArea / (planeArea + tail.fin().area());
-            addPanel(items, airframe.tailMass() * share / 2, tail.plane(), 1, 0);
-            addPanel(items, airframe.tailMass() * share / 2, tail.plane(), -1, 0);
-            addPanel(items, airframe.tailMass() * (1 - share), tail.fin(), 1, Math.PI / 2);
-        } else if (airframe.tail() instanceof Tail.Vee tail) {
-            double angle = tail.inverted() ? -tail.dihedral() : tail.dihedral();
-            addPanel(items, airframe.tailMass() / 2, tail.panel(), 1, angle);
-            addPanel(items, airframe.tailMass() / 2, tail.panel(), -1, angle);
-        } else if (airframe.tail() instanceof Tail.None tail) {
-            for (TailPanel fin : tail.fins()) {
-                addPanel(items, airframe.tailMass() / 2, fin, 1, Math.PI / 2);
-                addPanel(items, airframe.tailMass() / 2, fin, -1, Math.PI / 2);
-            }
-        }
+        airframe.tail()
+                .meet(
+                        tail -> {
+                            double planeArea = 2 * tail.plane().area();
+                            double share = planeArea / (planeArea + tail.fin().area());
+                            addPanel(items, airframe.tailMass() * share / 2, tail.plane(), 1, 0);
+                            addPanel(items, airframe.tailMass() * share / 2, tail.plane(), -1, 0);
+                            addPanel(items, airframe.tailMass() * (1 - share), tail.fin(), 1, Math.PI / 2);
+                        },
+                        tail -> {
+                            double angle = tail.inverted() ? -tail.dihedral() : tail.dihedral();
+                            addPanel(items, airframe.tailMass() / 2, tail.panel(), 1, angle);
+                            addPanel(items, airframe.tailMass() / 2, tail.panel(), -1, angle);
+                        },
+                        tail -> {
+                            for (TailPanel fin : tail.fins()) {
+                                addPanel(items, airframe.tailMass() / 2, fin, 1, Math.PI / 2);
+                                addPanel(items, airframe.tailMass() / 2, fin, -1, Math.PI / 2);
+                            }
+                        });
     }
 
     private static void addPanel(List<Item> items, double mass, TailPanel panel, int side, double angle) {

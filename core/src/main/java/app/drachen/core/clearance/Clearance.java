@@ -1,6 +1,8 @@
 package app.drachen.core.clearance;
 
+import app.drachen.core.setup.Waiver;
 import app.drachen.core.working.Finding.State;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -17,25 +19,34 @@ import java.util.stream.Collectors;
  * @param stages state of every stage
  * @param rulings every rule's ruling, in the order of the list
  * @param unchecked stages before the first flight that Drachen has no instruments for
+ * @param passedOver titles of the findings that the pilot passes over
  */
 public record Clearance(
         Optional<Gate> reached,
         String why,
         Map<Stage, StageState> stages,
         List<Ruling> rulings,
-        List<Stage> unchecked) {
+        List<Stage> unchecked,
+        List<String> passedOver) {
     public Clearance {
         stages = Map.copyOf(stages);
         rulings = List.copyOf(rulings);
         unchecked = List.copyOf(unchecked);
+        passedOver = List.copyOf(passedOver);
     }
 
     /** Asks every rule of every kit. */
     public static Clearance of(Situation situation, List<StageKit> kits) {
-        List<Ruling> rulings = kits.stream()
-                .flatMap(kit -> kit.rules().stream())
-                .map(rule -> decided(rule, situation))
-                .toList();
+        List<Ruling> rulings = new ArrayList<>();
+        List<String> passedOver = new ArrayList<>();
+        for (StageKit kit : kits) {
+            for (ClearanceRule rule : kit.rules()) {
+                Ruling ruling = decided(rule, situation);
+                Optional<Waiver> waiver = waiver(rule, ruling, situation);
+                rulings.add(waiver.map(ruling::waived).orElse(ruling));
+                waiver.ifPresent(w -> passedOver.add(ruling.finding().title()));
+            }
+        }
         Map<Stage, StageState> stages = new EnumMap<>(Stage.class);
         kits.forEach(kit -> stages.put(kit.stage(), state(kit, rulings)));
         Optional<Gate> reached = Optional.empty();
@@ -48,7 +59,13 @@ public record Clearance(
             }
             reached = Optional.of(gate);
         }
-        return new Clearance(reached, why, stages, rulings, unchecked(kits));
+        return new Clearance(reached, why, stages, rulings, unchecked(kits), passedOver);
+    }
+
+    /** Why the pilot passes over what blocks, where he may. A stop he may not. */
+    private static Optional<Waiver> waiver(ClearanceRule rule, Ruling ruling, Situation situation) {
+        boolean missing = ruling.blocks() && ruling.finding().state() != State.STOP;
+        return missing && rule.mayBeWaived() ? situation.setup().waiver(rule.id()) : Optional.empty();
     }
 
     /** A rule's ruling; what the pilot has decided about its limits stands in it. */
@@ -118,12 +135,17 @@ public record Clearance(
         return reached.map(Gate::clearedTo).orElse("bench work, no power");
     }
 
-    /** What Drachen has not looked at although a flight depends on it; empty while nothing may fly. */
+    /** What Drachen has not looked at, or was told to pass over, although a flight depends on it; empty while nothing may fly. */
     public String reservation() {
         boolean flies = reached.isPresent() && reached.get().compareTo(Gate.LAUNCH) >= 0;
         String names = unchecked.stream().map(Stage::label).collect(Collectors.joining(" and "));
         boolean one = unchecked.size() == 1;
-        return flies && !unchecked.isEmpty() ? names + (one ? " is" : " are") + " yours to check." : "";
+        if (!flies) {
+            return "";
+        }
+        String yours = unchecked.isEmpty() ? "" : names + (one ? " is" : " are") + " yours to check.";
+        return (yours + (passedOver.isEmpty() ? "" : " Passed over by you: " + String.join(", ", passedOver) + "."))
+                .strip();
     }
 
     /** The rulings of one stage, most urgent first. */

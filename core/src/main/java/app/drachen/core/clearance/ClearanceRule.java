@@ -19,6 +19,14 @@ public interface ClearanceRule {
         return List.of();
     }
 
+    /**
+     * Whether a pilot may pass over it, with a reason, while its evidence is missing or stale. What it stops stays
+     * stopped.
+     */
+    default boolean mayBeWaived() {
+        return false;
+    }
+
     /** Checks; a missing input gives an open finding, never a good one. */
     Ruling check(Situation situation);
 }

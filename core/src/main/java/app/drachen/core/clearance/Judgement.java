@@ -46,7 +46,7 @@ public record Judgement(String id, String meaning, Quantity quantity, double usu
     }
 
     /** In words, what a decision changes; empty without one. */
-    Optional<String> decided(Optional<Decision> decision) {
+    public Optional<String> decided(Optional<Decision> decision) {
         return decision.map(d -> "Judged by you: " + meaning + " " + quantity.text(d.value()) + " instead of " + text()
                 + ", because: " + d.reason() + ".");
     }

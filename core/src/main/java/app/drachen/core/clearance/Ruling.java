@@ -1,5 +1,6 @@
 package app.drachen.core.clearance;
 
+import app.drachen.core.setup.Waiver;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import java.util.List;
@@ -31,6 +32,15 @@ public record Ruling(Stage stage, Optional<Gate> gate, Finding finding, List<Rem
     /** The same ruling with one more sentence. */
     Ruling noting(String sentence) {
         return new Ruling(stage, gate, finding.noting(sentence), remedies);
+    }
+
+    /** The same ruling, passed over: it stands open as before, says why, and blocks no gate. */
+    Ruling waived(Waiver waiver) {
+        return new Ruling(
+                stage,
+                Optional.empty(),
+                finding.noting("Passed over by you, because: " + waiver.reason() + "."),
+                remedies);
     }
 
     /** Whether it blocks its gate now: a stop, or something missing or stale that is needed. */

@@ -5,6 +5,7 @@ import app.drachen.core.setup.Decision;
 import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Prints;
 import app.drachen.core.setup.Setup;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -16,8 +17,10 @@ import java.util.Optional;
  *
  * @param setup the aircraft
  * @param revision number of this revision
- * @param field today's field, if one is entered
+ * @param field the field, if one is entered; its weather may be of another day
+ * @param today the day on which this is asked; empty if that does not matter, as on the command line
  * @param proofs evidence so far
+ * @param flights every flight of the logbook, oldest first
  * @param changedAt revision in which each facet last changed
  * @param prints the fingerprints of the set-up, taken once
  */
@@ -25,18 +28,21 @@ public record Situation(
         Setup setup,
         int revision,
         Optional<Field> field,
+        Optional<LocalDate> today,
         List<Proof> proofs,
+        List<FlightFact> flights,
         Map<Facet, Integer> changedAt,
         Prints prints) {
     public Situation {
         proofs = List.copyOf(proofs);
+        flights = List.copyOf(flights);
         changedAt = Map.copyOf(changedAt);
     }
 
     /** A situation whose fingerprints are still to be taken. */
     public Situation(
             Setup setup, int revision, Optional<Field> field, List<Proof> proofs, Map<Facet, Integer> changedAt) {
-        this(setup, revision, field, proofs, changedAt, Prints.of(setup));
+        this(setup, revision, field, Optional.empty(), proofs, List.of(), changedAt, Prints.of(setup));
     }
 
     /** A set-up on its own, without history or proofs. */
@@ -73,12 +79,29 @@ public record Situation(
 
     /** The same situation with another set-up, to ask what a change would do. */
     public Situation with(Setup other) {
-        return new Situation(other, revision, field, proofs, changedAt);
+        return new Situation(other, revision, field, today, proofs, flights, changedAt, Prints.of(other));
     }
 
     /** The same situation with another field. */
     public Situation on(Field other) {
-        return new Situation(setup, revision, Optional.of(other), proofs, changedAt, prints);
+        return new Situation(setup, revision, Optional.of(other), today, proofs, flights, changedAt, prints);
+    }
+
+    /** The same situation, asked about on a day. */
+    public Situation asOf(LocalDate day) {
+        return new Situation(setup, revision, field, Optional.of(day), proofs, flights, changedAt, prints);
+    }
+
+    /** The same situation with the flights of the logbook. */
+    public Situation having(List<FlightFact> flown) {
+        return new Situation(setup, revision, field, today, proofs, flown, changedAt, prints);
+    }
+
+    /** What the aircraft itself has flown today, oldest first; nothing while the day does not matter. */
+    public List<FlightFact> session() {
+        return flights.stream()
+                .filter(f -> !f.rehearsed() && Optional.of(f.day()).equals(today))
+                .toList();
     }
 
     /** Proof kinds that are fresh now and would be stale with another set-up. */

@@ -259,6 +259,7 @@ public final class DemoAircraft {
                 controls,
                 modes,
                 TuneSection.of(NO_GAINS, TuneSection.Origin.COMPUTED),
+                List.of(),
                 List.of());
         return raw.withGains(StartGains.of(raw));
     }

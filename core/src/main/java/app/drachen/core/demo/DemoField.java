@@ -22,7 +22,8 @@ public final class DemoField {
                 Math.toRadians(250),
                 90,
                 Optional.of(new Field.HeightLimit(120, "entered by you, local rule")),
-                List.of(new Obstacle("dyke", 340, 9), new Obstacle("light mast", 660, 46)));
+                List.of(new Obstacle("dyke", 340, 9), new Obstacle("light mast", 660, 46)),
+                Optional.empty());
     }
 
     /** The same meadow in the evening: 2 m/s, gusts 3. */

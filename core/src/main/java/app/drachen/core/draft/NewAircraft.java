@@ -214,6 +214,7 @@ public final class NewAircraft {
                 controls,
                 modeSetup,
                 TuneSection.of(UNTUNED, TuneSection.Origin.COMPUTED),
+                List.of(),
                 List.of());
     }
 }

@@ -28,6 +28,7 @@ import java.util.function.UnaryOperator;
  * @param modes selector, limits, way home
  * @param tune gains of the autopilot, and where they came from
  * @param decisions defaults of judgement that the pilot has set otherwise, each with a reason
+ * @param waivers rules whose missing evidence the pilot passes over, each with a reason
  */
 public record Setup(
         String name,
@@ -37,10 +38,15 @@ public record Setup(
         ControlSetup controls,
         ModeSetup modes,
         TuneSection tune,
-        List<Decision> decisions) {
+        List<Decision> decisions,
+        List<Waiver> waivers) {
     public Setup {
         Ranges.requireText("name of the aircraft", name);
         decisions = List.copyOf(decisions);
+        waivers = List.copyOf(waivers);
+        if (waivers.stream().map(Waiver::rule).distinct().count() != waivers.size()) {
+            throw new IllegalArgumentException("a rule is passed over twice; keep one");
+        }
         if (decisions.stream().map(Decision::id).distinct().count() != decisions.size()) {
             throw new IllegalArgumentException("a judgement is set twice; keep one");
         }
@@ -103,31 +109,31 @@ public record Setup(
 
     /** The same aircraft under another name. */
     public Setup withName(String newName) {
-        return new Setup(newName, note, build, harness, controls, modes, tune, decisions);
+        return new Setup(newName, note, build, harness, controls, modes, tune, decisions, waivers);
     }
 
     public Setup withBuild(BuildSection newBuild) {
-        return new Setup(name, note, newBuild, harness, controls, modes, tune, decisions);
+        return new Setup(name, note, newBuild, harness, controls, modes, tune, decisions, waivers);
     }
 
     public Setup withHarness(HarnessSection newHarness) {
-        return new Setup(name, note, build, newHarness, controls, modes, tune, decisions);
+        return new Setup(name, note, build, newHarness, controls, modes, tune, decisions, waivers);
     }
 
     public Setup withControls(ControlSetup newControls) {
-        return new Setup(name, note, build, harness, newControls, modes, tune, decisions);
+        return new Setup(name, note, build, harness, newControls, modes, tune, decisions, waivers);
     }
 
     public Setup withModes(ModeSetup newModes) {
-        return new Setup(name, note, build, harness, controls, newModes, tune, decisions);
+        return new Setup(name, note, build, harness, controls, newModes, tune, decisions, waivers);
     }
 
     public Setup withTune(TuneSection newTune) {
-        return new Setup(name, note, build, harness, controls, modes, newTune, decisions);
+        return new Setup(name, note, build, harness, controls, modes, newTune, decisions, waivers);
     }
 
     public Setup withDecisions(List<Decision> newDecisions) {
-        return new Setup(name, note, build, harness, controls, modes, tune, newDecisions);
+        return new Setup(name, note, build, harness, controls, modes, tune, newDecisions, waivers);
     }
 
     /** What was decided about a judgement. */
@@ -141,6 +147,19 @@ public record Setup(
         changed.removeIf(d -> d.id().equals(judgement));
         decision.ifPresent(changed::add);
         return withDecisions(changed);
+    }
+
+    /** Why a rule is passed over, if it is. */
+    public Optional<Waiver> waiver(String rule) {
+        return waivers.stream().filter(w -> w.rule().equals(rule)).findFirst();
+    }
+
+    /** The same set-up with one rule passed over, or not any more. */
+    public Setup waived(String rule, Optional<Waiver> waiver) {
+        List<Waiver> changed = new ArrayList<>(waivers);
+        changed.removeIf(w -> w.rule().equals(rule));
+        waiver.ifPresent(changed::add);
+        return new Setup(name, note, build, harness, controls, modes, tune, decisions, changed);
     }
 
     public Setup withAirframe(Airframe newAirframe) {

@@ -22,9 +22,11 @@ import app.drachen.core.setup.BoardMount;
 import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.setup.Waiver;
 import app.drachen.core.stages.Kits;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -166,6 +168,29 @@ class ClearanceTest {
                             .state(),
                     needsEvidence);
         }
+    }
+
+    @Test
+    void whatIsMissingMayBePassedOverWithAReasonWhereARuleSaysSoAndAStopNever() {
+        ProofKind[] bench = {ProofKind.WEIGHING, ProofKind.STICK_TO_SURFACE, ProofKind.TILT_TO_SURFACE};
+        Waiver why = new Waiver("MAIDEN-REHEARSED", "flown for years");
+        Setup passed = SOUND.waived(why.rule(), Optional.of(why));
+        assertEquals("bench power, prop off", Kits.clearance(with(SOUND, bench)).sentence());
+        Clearance clearance = Kits.clearance(with(passed, bench));
+        assertEquals("first flight, Manual", clearance.sentence());
+        assertTrue(
+                clearance.reservation().contains("Passed over by you: First flight not rehearsed"),
+                clearance.reservation());
+        Finding said = ruling(with(passed, bench), why.rule()).finding();
+        assertTrue(said.detail().contains("because: flown for years"), said.detail());
+        assertEquals(StageState.OPEN, clearance.stages().get(Stage.MAIDEN), "it is open all the same");
+        assertEquals(1, Kits.decided(passed).size());
+        Proof failed = Proof.gained(ProofKind.REHEARSAL, passed, 1, 5, Evidence.REAL, false, "down hard", Map.of());
+        Situation tried = new Situation(passed, 1, Optional.of(DemoField.evening()), List.of(failed), Map.of());
+        assertEquals(State.STOP, ruling(tried, why.rule()).finding().state());
+        assertTrue(ruling(tried, why.rule()).blocks(), "what stops is not passed over");
+        Setup sticks = SOUND.waived("BENCH-R5-STICKS", Optional.of(new Waiver("BENCH-R5-STICKS", "in a hurry")));
+        assertEquals("bench power, prop off", Kits.clearance(with(sticks)).sentence());
     }
 
     @Test

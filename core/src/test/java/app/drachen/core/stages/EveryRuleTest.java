@@ -21,6 +21,7 @@ import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.ModeSetup;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.working.Finding.State;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -63,6 +64,12 @@ class EveryRuleTest {
 
     private static final Situation GOOD = of(SOUND, Optional.of(EVENING));
     private static final Situation NO_FIELD = of(SOUND, Optional.empty());
+    private static final LocalDate TODAY = LocalDate.of(2026, 5, 31);
+
+    /** A wind measured so many days before the day on which it is asked about. */
+    private static Situation daysOld(int days) {
+        return GOOD.on(EVENING.measured(TODAY.minusDays(days))).asOf(TODAY);
+    }
 
     /** A line: the rule, a situation, what it must say. */
     private record Line(String rule, Situation situation, State says) {}
@@ -119,6 +126,9 @@ class EveryRuleTest {
                 line("MAIDEN-R1", GOOD, State.GOOD),
                 line("MAIDEN-R1", of(SOUND, Optional.of(EVENING.withWind(9, 0, 14))), State.STOP),
                 line("MAIDEN-R1", NO_FIELD, State.OPEN),
+                line("MAIDEN-R1", daysOld(0), State.GOOD),
+                line("MAIDEN-R1", daysOld(1), State.STALE),
+                line("MAIDEN-R1", GOOD.asOf(TODAY), State.OPEN),
                 line("MAIDEN-R2", GOOD, State.GOOD),
                 line(
                         "MAIDEN-R2",

@@ -6,6 +6,8 @@ import app.drachen.core.demo.DemoField;
 import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.rehearsal.RehearsalPlan;
 import app.drachen.core.setup.Setup;
+import app.drachen.desk.bench.Age;
+import app.drachen.desk.bench.LargeLog;
 import app.drachen.files.hangar.Hangar;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -49,7 +51,7 @@ final class BenchCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         if (!part.isEmpty()) {
-            spec.commandLine().getOut().println(Json.text(BenchLog.part(part.get(0), Path.of(part.get(1)))));
+            spec.commandLine().getOut().println(Json.text(LargeLog.part(part.get(0), Path.of(part.get(1)))));
             return Main.DONE;
         }
         Map<String, Object> figures = new LinkedHashMap<>();
@@ -58,7 +60,7 @@ final class BenchCommand implements Callable<Integer> {
         figures.put("java", Runtime.version().toString());
         figures.put("rehearsalOverRealTime", rehearsal());
         figures.put("saveMillisMedian", save());
-        figures.put("age", BenchAge.measure(scratch("warm.drachen"), scratch("young.drachen"), scratch("old.drachen")));
+        figures.put("age", Age.measure(scratch("warm.drachen"), scratch("young.drachen"), scratch("old.drachen")));
         figures.put("millionRows", millionRows());
         if (System.getenv("DISPLAY") != null) {
             double[] own = new double[RUNS];
@@ -154,7 +156,7 @@ final class BenchCommand implements Callable<Integer> {
     private Map<String, Object> millionRows() throws Exception {
         Path file = scratch("million.csv");
         scratch("kept.drachen");
-        BenchLog.make(file);
+        LargeLog.make(file);
         Map<String, Object> figures = new LinkedHashMap<>();
         double[] ratios = new double[TURNS];
         for (int i = 0; i < TURNS; i++) {

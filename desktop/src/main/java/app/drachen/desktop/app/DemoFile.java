@@ -6,6 +6,7 @@ import app.drachen.files.hangar.Hangar;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.function.DoubleConsumer;
 
@@ -19,7 +20,7 @@ final class DemoFile {
         Path building = hangar.resolveSibling(hangar.getFileName() + ".new");
         Files.deleteIfExists(building);
         try (Hangar made = Hangar.open(building)) {
-            DemoHangar.fill(made, Instant.now().getEpochSecond(), new Progress() {
+            DemoHangar.fill(made, Clock.systemDefaultZone(), new Progress() {
                 @Override
                 public void at(double share) {
                     progress.accept(share);

@@ -3,6 +3,7 @@ package app.drachen.desktop.app;
 import app.drachen.core.clearance.ClearanceRule;
 import app.drachen.core.clearance.Judgement;
 import app.drachen.core.setup.Decision;
+import app.drachen.core.setup.Waiver;
 import app.drachen.core.stages.Kits;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
@@ -38,15 +39,21 @@ final class JudgementsPanel {
         for (ClearanceRule rule : Kits.of(session.stage()).rules()) {
             judgements.addAll(rule.judgements());
         }
+        List<ClearanceRule> waivable = Kits.of(session.stage()).rules().stream()
+                .filter(ClearanceRule::mayBeWaived)
+                .toList();
         row = 1;
         for (Judgement judgement : judgements) {
             add(grid, judgement, row++);
+        }
+        for (ClearanceRule rule : waivable) {
+            pass(grid, rule, row++);
         }
         ScrollPane scroll = new ScrollPane(grid);
         scroll.setFitToWidth(true);
         scroll.setMaxHeight(460);
         scroll.setFocusTraversable(false);
-        Node content = judgements.isEmpty()
+        Node content = judgements.isEmpty() && waivable.isEmpty()
                 ? Texts.label("No rule of this stage has a limit that is a matter of judgement.")
                 : scroll;
         overlay = new Overlay(
@@ -57,9 +64,9 @@ final class JudgementsPanel {
                         Texts.label("Matters of judgement · " + session.stage().label(), "heading"),
                         content,
                         Texts.label(
-                                "Type the reason, then the value: Enter takes it as a revision. The reason is shown and"
-                                        + " printed wherever the rule speaks. An empty reason makes it usual again."
-                                        + " Esc closes.",
+                                "Type the reason, then the value: Enter takes it as a revision. The reason is shown"
+                                        + " where the rule speaks, and printed. An empty reason makes it usual again."
+                                        + " What a rule stops stays stopped. Esc closes.",
                                 "soft",
                                 "small")));
     }
@@ -90,6 +97,26 @@ final class JudgementsPanel {
             }
         });
         grid.add(value, 2, row);
+        grid.add(reason, 3, row);
+    }
+
+    /** A rule whose missing evidence may be passed over. */
+    private void pass(GridPane grid, ClearanceRule rule, int row) {
+        TextField reason = new TextField(
+                session.setup().waiver(rule.id()).map(Waiver::reason).orElse(""));
+        reason.setPromptText("why it may be missing");
+        reason.setAccessibleText("Reason for passing over: " + rule.demand());
+        reason.setId("reason-" + row);
+        reason.setOnAction(e -> {
+            String why = reason.getText().strip();
+            session.edit(
+                    (why.isEmpty() ? "Asked for again: " : "Passed over: ") + rule.demand(),
+                    s -> s.waived(
+                            rule.id(), why.isEmpty() ? Optional.empty() : Optional.of(new Waiver(rule.id(), why))));
+        });
+        grid.add(Texts.label(rule.demand()), 0, row);
+        grid.add(Texts.label("asked for", "figure"), 1, row);
+        grid.add(Texts.label("pass over", "soft"), 2, row);
         grid.add(reason, 3, row);
     }
 

@@ -9,7 +9,6 @@ import app.drachen.files.hangar.Hangar;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -49,7 +48,7 @@ final class ShotsCommand implements Callable<Integer> {
         Path file = building.resolve("hangar.drachen");
         List<String> written = new ArrayList<>();
         try (Hangar made = Hangar.open(file)) {
-            DemoHangar.fill(made, Instant.now().getEpochSecond());
+            DemoHangar.fill(made, Clock.systemDefaultZone());
         }
         try (Desk desk = new Desk(
                 Hangar.open(file),
@@ -57,7 +56,7 @@ final class ShotsCommand implements Callable<Integer> {
                     throw new IllegalStateException(e);
                 }),
                 Screen.LATER,
-                Clock.systemUTC())) {
+                Clock.systemDefaultZone())) {
             CountDownLatch started = new CountDownLatch(1);
             Platform.startup(started::countDown);
             started.await();

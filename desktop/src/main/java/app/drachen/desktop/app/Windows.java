@@ -19,7 +19,7 @@ import javafx.stage.Stage;
 
 /** The windows of the program and the desks behind them. Windows on one hangar share its desk. */
 final class Windows {
-    private final Clock clock = Clock.systemUTC();
+    private final Clock clock = Clock.systemDefaultZone();
     private final Recents recents = new Recents(UserFolders.state());
     private final ErrorReports reports = new ErrorReports(UserFolders.state(), clock);
     private final WindowMemory memory = new WindowMemory(UserFolders.state().resolve("window.properties"));

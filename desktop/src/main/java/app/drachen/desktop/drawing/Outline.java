@@ -135,17 +135,20 @@ public record Outline(List<Shape> shapes, double left, double right, double top,
     }
 
     private static void tailAbove(Tail tail, List<Shape> shapes) {
-        if (tail instanceof Tail.Conventional t) {
-            flat(t.plane(), 1, shapes);
-            fin(t.fin(), 0, shapes);
-        } else if (tail instanceof Tail.Vee t) {
-            flat(t.panel(), Math.cos(t.dihedral()), shapes);
-        } else if (tail instanceof Tail.None t) {
-            for (TailPanel panel : t.fins()) {
-                fin(panel, panel.right(), shapes);
-                fin(panel, -panel.right(), shapes);
-            }
-        }
+        tail.meet(
+                t -> {
+                    flat(t.plane(), 1, shapes);
+                    fin(t.fin(), 0, shapes);
+                },
+                t -> {
+                    flat(t.panel(), Math.cos(t.dihedral()), shapes);
+                },
+                t -> {
+                    for (TailPanel panel : t.fins()) {
+                        fin(panel, panel.right(), shapes);
+                        fin(panel, -panel.right(), shapes);
+                    }
+                });
     }
 
     private static void flat(TailPanel panel, double shrink, List<Shape> shapes) {
@@ -230,15 +233,21 @@ public record Outline(List<Shape> shapes, double left, double right, double top,
                     new double[] {-0.009, -0.007, 0.007, 0.009},
                     false));
         }
-        Tail tail = airframe.tail();
-        if (tail instanceof Tail.Conventional t) {
-            standing(t.fin(), Math.PI / 2, shapes);
-            edgeOn(t.plane().leadingEdge(), t.plane().rootChord(), t.plane().up(), Component.TAIL, shapes);
-        } else if (tail instanceof Tail.Vee t) {
-            standing(t.panel(), t.inverted() ? -t.dihedral() : t.dihedral(), shapes);
-        } else if (tail instanceof Tail.None t) {
-            t.fins().forEach(f -> standing(f, Math.PI / 2, shapes));
-        }
+        airframe.tail()
+                .meet(
+                        t -> {
+                            standing(t.fin(), Math.PI / 2, shapes);
+                            edgeOn(
+                                    t.plane().leadingEdge(),
+                                    t.plane().rootChord(),
+                                    t.plane().up(),
+                                    Component.TAIL,
+                                    shapes);
+                        },
+                        t -> {
+                            standing(t.panel(), t.inverted() ? -t.dihedral() : t.dihedral(), shapes);
+                        },
+                        t -> t.fins().forEach(f -> standing(f, Math.PI / 2, shapes)));
         Wing wing = airframe.wing();
         edgeOn(wing.rootLeadingEdge(), wing.panels().get(0).rootChord(), wing.up(), Component.WING, shapes);
         return around(shapes);

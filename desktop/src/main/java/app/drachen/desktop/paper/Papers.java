@@ -18,6 +18,7 @@ import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.Selector;
 import app.drachen.core.modes.Turn;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.stages.Kits;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Working;
@@ -97,9 +98,19 @@ public record Papers(Setup setup, int revision, Optional<Field> field, UnitSyste
                             Quantity.LENGTH.text(p.position().right()),
                             Quantity.LENGTH.text(p.position().up()))));
             page.table(rows, 0.36, 0.16, 0.2, 0.14, 0.14);
+            decided(page);
             page.notes("Weighed", 2);
             page.foot(LAW + " Formulas and sources: in Drachen behind every value.");
         });
+    }
+
+    /** What the pilot has decided otherwise. */
+    private void decided(PaperPage page) {
+        List<String> said = Kits.decided(setup);
+        if (!said.isEmpty()) {
+            page.heading("Decided by you");
+            said.forEach(s -> page.line("", Quantity.read(s, units), false));
+        }
     }
 
     private void aircraft(Pen g, Balance balance) {
@@ -224,6 +235,7 @@ public record Papers(Setup setup, int revision, Optional<Field> field, UnitSyste
             for (PassLimit limit : card.limits()) {
                 page.line("box", limit.sentence(), false);
             }
+            decided(page);
             page.heading("Break off when");
             card.breakOff().forEach(b -> page.line("!", b, false));
             page.notes("Seen", 3);

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageState;
 import java.util.List;
@@ -154,6 +155,23 @@ class LedgerAndFinderTest extends WindowTest {
                 .anyMatch(n -> n instanceof Label l && l.getText().contains("because: digital radio, no drift")));
         press(KeyCode.CONTROL, KeyCode.Z);
         until(() -> session.setup().decisions().isEmpty());
+    }
+
+    @Test
+    void aMissingProofIsPassedOverWithAReason() throws Exception {
+        open("Seeschwalbe", Stage.MAIDEN);
+        press(KeyCode.CONTROL, KeyCode.D);
+        until(() -> scene.lookup("#judgements") != null);
+        String field = ask(() -> scene.lookup("#judgements").lookupAll(".text-field").stream()
+                .filter(n ->
+                        n.getAccessibleText() != null && n.getAccessibleText().contains(ProofKind.LEVEL_FLOWN.label()))
+                .findFirst()
+                .orElseThrow()
+                .getId());
+        type(field, "Hold first, it flies itself");
+        until(() -> session.setup().waiver("MAIDEN-R7").isPresent());
+        type(field, " ");
+        until(() -> session.setup().waivers().isEmpty());
     }
 
     @Test

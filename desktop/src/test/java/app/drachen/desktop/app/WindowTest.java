@@ -81,7 +81,7 @@ abstract class WindowTest {
         if (template == null) {
             Path made = Files.createTempDirectory("drachen-template").resolve("demo.drachen");
             try (Hangar hangar = Hangar.open(made)) {
-                DemoHangar.fill(hangar, NOW);
+                DemoHangar.fill(hangar, Clock.fixed(Instant.ofEpochSecond(NOW), ZoneOffset.UTC));
             }
             made.getParent().toFile().deleteOnExit();
             made.toFile().deleteOnExit();

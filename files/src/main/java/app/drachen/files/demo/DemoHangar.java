@@ -22,6 +22,8 @@ import app.drachen.core.working.Progress;
 import app.drachen.files.hangar.FlightRecord;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.json.SetupJson;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.Map;
 
 /** Makes the demo hangar: three invented aircraft at three points of the line. */
@@ -47,22 +49,22 @@ public final class DemoHangar {
      * Fills an empty hangar.
      *
      * @param hangar the hangar
-     * @param today seconds since 1970-01-01 UTC that count as now
+     * @param clock tells what counts as now, and the day of the weather
      */
-    public static void fill(Hangar hangar, long today) {
-        fill(hangar, today, Progress.NONE);
+    public static void fill(Hangar hangar, Clock clock) {
+        fill(hangar, clock, Progress.NONE);
     }
 
     /**
      * Fills an empty hangar.
      *
      * @param hangar the hangar
-     * @param today seconds since 1970-01-01 UTC that count as now
+     * @param clock tells what counts as now, and the day of the weather
      * @param progress hears of every flight that is flown
      */
-    public static void fill(Hangar hangar, long today, Progress progress) {
-        DemoHangar demo = new DemoHangar(hangar, today, progress);
-        hangar.keep(FIELD, SetupJson.writeField(DemoField.deichwiese()));
+    public static void fill(Hangar hangar, Clock clock, Progress progress) {
+        DemoHangar demo = new DemoHangar(hangar, clock.instant().getEpochSecond(), progress);
+        hangar.keep(FIELD, SetupJson.writeField(DemoField.deichwiese().measured(LocalDate.now(clock))));
         hangar.keep(Hangar.HOME, "54.3120, 8.0870");
         demo.rochen();
         demo.strandlaeufer();

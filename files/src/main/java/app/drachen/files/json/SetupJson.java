@@ -9,13 +9,17 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.deser.std.StdScalarDeserializer;
 import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.fasterxml.jackson.databind.ser.std.ToStringSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import java.nio.charset.MalformedInputException;
@@ -23,6 +27,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.List;
 import java.util.stream.Collectors;
 
 /** Reads and writes the set-up document, and the field of the day in the same style. */
@@ -34,6 +41,19 @@ public final class SetupJson {
     public static final int VERSION = 2;
 
     private static final long LARGEST = 5_000_000;
+    private static final SimpleModule DAYS = new SimpleModule()
+            .addSerializer(LocalDate.class, ToStringSerializer.instance)
+            .addDeserializer(LocalDate.class, new StdScalarDeserializer<>(LocalDate.class) {
+                @Override
+                public LocalDate deserialize(JsonParser text, DeserializationContext context) throws IOException {
+                    try {
+                        return LocalDate.parse(text.getText());
+                    } catch (DateTimeParseException e) {
+                        return (LocalDate) context.handleWeirdStringValue(
+                                LocalDate.class, text.getText(), "a day is written as 2026-05-31");
+                    }
+                }
+            });
     private static final ObjectMapper MAPPER = mapper();
 
     private SetupJson() {}
@@ -52,6 +72,7 @@ public final class SetupJson {
     private static ObjectMapper mapper() {
         return JsonMapper.builder()
                 .addModule(new Jdk8Module())
+                .addModule(DAYS)
                 .addMixIn(Tail.class, TailKinds.class)
                 .enable(SerializationFeature.INDENT_OUTPUT)
                 .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
@@ -179,7 +200,33 @@ public final class SetupJson {
      * @throws ImportFailedException with place and remedy
      */
     public static Field readField(String text, Path named) throws ImportFailedException {
-        return fromText(text, Field.class, named);
+        return fromText(dated(text), Field.class, named);
+    }
+
+    /** A field from before Drachen kept the day of its weather: nobody knows it. */
+    private static String dated(String text) {
+        try {
+            if (MAPPER.readTree(text) instanceof ObjectNode field && !field.has("day")) {
+                return field.putNull("day").toString();
+            }
+        } catch (JsonProcessingException e) {
+            return text;
+        }
+        return text;
+    }
+
+    /** Writes the fields a pilot flies on. */
+    public static String writeFields(List<Field> fields) {
+        return toText(fields);
+    }
+
+    /**
+     * Reads the fields a pilot flies on.
+     *
+     * @throws ImportFailedException with place and remedy
+     */
+    public static List<Field> readFields(String text, Path named) throws ImportFailedException {
+        return List.of(fromText(text, Field[].class, named));
     }
 
     /** Writes any of the hangar's records. */

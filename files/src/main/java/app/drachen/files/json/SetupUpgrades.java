@@ -71,6 +71,7 @@ final class SetupUpgrades {
         move(setup, "gains", tune);
         List.of("roll", "pitch", "others").forEach(name -> tune.put(name, "ENTERED"));
         setup.putArray("decisions");
+        setup.putArray("waivers");
     }
 
     /** "LEFT_AILERON" as role, side and number. */

@@ -16,7 +16,9 @@ import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 
 /** MAIDEN-R1: the wind allows a first flight. */
 public final class GoOrNoGo implements ClearanceRule {
@@ -60,6 +62,10 @@ public final class GoOrNoGo implements ClearanceRule {
                     new Remedy.GoTo("Enter the field", Stage.MAIDEN));
         }
         Field field = situation.field().get();
+        Optional<Ruling> otherDay = situation.today().flatMap(today -> otherDay(field, today));
+        if (otherDay.isPresent()) {
+            return otherDay.get();
+        }
         boolean flown = situation
                 .proof(ProofKind.MANUAL_FLOWN)
                 .filter(p -> p.passed() && situation.fresh(p))
@@ -94,6 +100,19 @@ public final class GoOrNoGo implements ClearanceRule {
                         Stage.MAIDEN,
                         Gate.LAUNCH,
                         Finding.of(id(), State.STOP, "No go: " + figures, allowed + " Wait.", mean, peak, trial));
+    }
+
+    /** Yesterday's wind is no go for today. */
+    private Optional<Ruling> otherDay(Field field, LocalDate today) {
+        if (field.day().equals(Optional.of(today))) {
+            return Optional.empty();
+        }
+        Remedy measure = new Remedy.GoTo("Measure the wind", Stage.MAIDEN);
+        String say = "Measure wind and gusts at the field and enter them (F), or say that they are still so.";
+        Finding finding = field.day()
+                .map(day -> Finding.of(id(), State.STALE, "The wind is that of " + day, say))
+                .orElseGet(() -> Finding.of(id(), State.OPEN, "No wind measured yet", say));
+        return Optional.of(Ruling.of(Stage.MAIDEN, Gate.LAUNCH, finding, measure));
     }
 
     private static Working working(

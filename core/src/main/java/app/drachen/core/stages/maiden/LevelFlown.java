@@ -14,4 +14,9 @@ public final class LevelFlown extends ProofRule {
     public String id() {
         return "MAIDEN-R7";
     }
+
+    @Override
+    public boolean mayBeWaived() {
+        return true;
+    }
 }

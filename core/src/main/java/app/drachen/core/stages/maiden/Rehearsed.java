@@ -14,4 +14,9 @@ public final class Rehearsed extends ProofRule {
     public String id() {
         return "MAIDEN-REHEARSED";
     }
+
+    @Override
+    public boolean mayBeWaived() {
+        return true;
+    }
 }

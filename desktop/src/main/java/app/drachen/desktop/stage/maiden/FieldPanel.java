@@ -1,15 +1,17 @@
 package app.drachen.desktop.stage.maiden;
 
 import app.drachen.core.air.Field;
-import app.drachen.core.demo.DemoField;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
@@ -48,10 +50,12 @@ final class FieldPanel extends GridPane {
     private void rebuildUpdate() {
         getChildren().clear();
         count = 0;
-        Field f = session.field().orElseGet(FieldPanel::calm);
-        first = add("Wind", Quantity.SPEED, f.wind(), (x, v) -> x.withWind(v, x.windFrom(), x.gust()));
+        Field f = session.field().orElseGet(() -> calm("Field"));
+        add(place(f), 0, 0, 2, 1);
+        count = 2;
+        first = add("Wind", Quantity.SPEED, f.wind(), (x, v) -> today(x.withWind(v, x.windFrom(), x.gust())));
         add("From", Quantity.BEARING, f.windFrom(), (x, v) -> x.withWind(x.wind(), v, x.gust()));
-        add("Gusts", Quantity.SPEED, f.gust(), (x, v) -> x.withWind(x.wind(), x.windFrom(), v));
+        add("Gusts", Quantity.SPEED, f.gust(), (x, v) -> today(x.withWind(x.wind(), x.windFrom(), v)));
         add("Air", Quantity.TEMPERATURE, f.temperature(), (x, v) -> x.withAir(v, x.pressure()));
         add("Pressure", Quantity.PRESSURE, f.pressure(), (x, v) -> x.withAir(x.temperature(), v));
         add("Strip", Quantity.BEARING, f.stripHeading(), (x, v) -> x.withStrip(v, x.stripLength(), x.heightLimit()));
@@ -84,6 +88,49 @@ final class FieldPanel extends GridPane {
         add(home(), 0, count / 2 + 1, 2, 1);
     }
 
+    private Field today(Field field) {
+        return field.measured(session.desk().today());
+    }
+
+    /** Which field it is, and of which day its wind. */
+    private HBox place(Field now) {
+        ComboBox<String> place = new ComboBox<>();
+        place.setId("field-place");
+        place.setEditable(true);
+        place.setAccessibleText("Name of the field");
+        place.setTooltip(new Tooltip("The fields you have flown on; type a new name for another one"));
+        session.desk().sites().forEach(site -> place.getItems().add(site.name()));
+        place.setValue(now.name());
+        place.setMaxWidth(Double.MAX_VALUE);
+        place.valueProperty().addListener((o, was, name) -> goTo(name == null ? "" : name.strip()));
+        HBox.setHgrow(place, Priority.ALWAYS);
+        Label at = Texts.label("Field");
+        at.setLabelFor(place);
+        HBox line = new HBox(6, at, place);
+        line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        if (now.day().equals(Optional.of(session.desk().today()))) {
+            line.getChildren().add(Texts.label("wind of today", "soft"));
+        } else {
+            line.getChildren()
+                    .add(Texts.label(now.day().map(d -> "wind of " + d).orElse("wind not measured"), "soft"));
+            Button still = new Button("Measured so today");
+            still.setId("field-still");
+            still.setTooltip(new Tooltip("Wind and gusts were measured today and are as they stand here"));
+            still.setOnAction(e -> enter(this::today));
+            line.getChildren().add(still);
+        }
+        return line;
+    }
+
+    /** Another field: a known one with its strip, limit and obstacles, and weather as old as it is; or a new one. */
+    private void goTo(String name) {
+        if (name.isEmpty() || session.field().map(Field::name).equals(Optional.of(name))) {
+            return;
+        }
+        List<Field> sites = session.desk().sites();
+        enter(x -> sites.stream().filter(s -> s.name().equals(name)).findFirst().orElseGet(() -> calm(name)));
+    }
+
     /** Where home is on the globe; only tracks for other programs need it. */
     private HBox home() {
         TextField home = new TextField(session.desk().homeText());
@@ -104,20 +151,9 @@ final class FieldPanel extends GridPane {
         return line;
     }
 
-    private static Field calm() {
-        Field demo = DemoField.evening();
-        return new Field(
-                "Field",
-                0,
-                0,
-                0,
-                10,
-                288.15,
-                101_325,
-                0,
-                60,
-                Optional.empty(),
-                demo.obstacles().subList(0, 0));
+    /** A field of which nothing is known yet. */
+    private static Field calm(String name) {
+        return new Field(name, 0, 0, 0, 10, 288.15, 101_325, 0, 60, Optional.empty(), List.of(), Optional.empty());
     }
 
     private QuantityField add(String name, Quantity quantity, double value, BiFunction<Field, Double, Field> change) {
@@ -132,8 +168,8 @@ final class FieldPanel extends GridPane {
     private boolean enter(UnaryOperator<Field> change) {
         try {
             // refused here and now if it cannot be; entered in its turn
-            change.apply(session.field().orElseGet(FieldPanel::calm));
-            session.enter(before -> change.apply(before.orElseGet(FieldPanel::calm)));
+            change.apply(session.field().orElseGet(() -> calm("Field")));
+            session.enter(before -> change.apply(before.orElseGet(() -> calm("Field"))));
             return true;
         } catch (IllegalArgumentException e) {
             session.tell(e.getMessage());

@@ -1,4 +1,4 @@
-package app.drachen.desktop.app;
+package app.drachen.desk.bench;
 
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.demo.DemoAircraft;
@@ -16,15 +16,15 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 
 /** Whether a hangar grows slower with age: an edit, undo and a change of stage at 10 and at 10,000 revisions. */
-final class BenchAge {
+public final class Age {
     private static final int YOUNG = 10;
     private static final int OLD = 10_000;
     private static final int TURNS = 101;
 
-    private BenchAge() {}
+    private Age() {}
 
     /** Medians, and the old hangar over the young one; the first file is for warming up. */
-    static Map<String, Object> measure(Path warm, Path young, Path old) {
+    public static Map<String, Object> measure(Path warm, Path young, Path old) {
         // once for nothing, so that the compiler of the virtual machine has seen it all
         at(warm, YOUNG);
         double[] first = at(young, YOUNG);

@@ -1,4 +1,4 @@
-package app.drachen.desktop.app;
+package app.drachen.desk.bench;
 
 import app.drachen.core.cards.CardPlans;
 import app.drachen.core.debrief.Debrief;
@@ -26,14 +26,14 @@ import java.util.Optional;
 import java.util.Set;
 
 /** The large log of the benchmark: made, read bare, read and debriefed; each part runs in a process of its own. */
-final class BenchLog {
-    static final int ROWS = 1_000_000;
+public final class LargeLog {
+    public static final int ROWS = 1_000_000;
     private static final int COLUMNS = 24;
 
-    private BenchLog() {}
+    private LargeLog() {}
 
     /** A rehearsal flown over and over, until there are a million rows by 24 columns. */
-    static void make(Path file) throws IOException {
+    public static void make(Path file) throws IOException {
         Setup setup = DemoAircraft.seeschwalbe();
         var card = CardPlans.byId("first-flight").orElseThrow().forAircraft(setup, DemoField.evening());
         Rehearsal rehearsal = new Rehearsal(new RehearsalPlan(setup, card, DemoField.evening(), 5));
@@ -60,7 +60,7 @@ final class BenchLog {
     }
 
     /** One part, measured in this process. */
-    static Map<String, Object> part(String name, Path file) throws Exception {
+    public static Map<String, Object> part(String name, Path file) throws Exception {
         Map<String, Object> figures = new LinkedHashMap<>();
         long start = System.nanoTime();
         switch (name) {
