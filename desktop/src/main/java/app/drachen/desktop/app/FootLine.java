@@ -33,7 +33,9 @@ final class FootLine extends HBox {
         }
         if (session.isOpen() && !Ink.sunlight()) {
             getChildren().add(Texts.label(Quantity.read(session.revision().reason(), session.units())));
-            session.field().ifPresent(f -> getChildren().add(Texts.label(Fields.line(f, session.units()))));
+            session.field().ifPresent(f -> getChildren()
+                    .add(Texts.label(
+                            Fields.line(f, session.units(), session.desk().today()))));
         }
         getChildren()
                 .addAll(

@@ -1,5 +1,6 @@
 package app.drachen.desktop.app;
 
+import app.drachen.desktop.screen.Screen;
 import app.drachen.desktop.widget.Action;
 import java.util.List;
 import java.util.function.Supplier;
@@ -25,6 +26,19 @@ final class KeyRouter {
     void listen() {
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         root.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
+        root.sceneProperty().addListener((o, was, scene) -> {
+            if (scene != null) {
+                scene.focusOwnerProperty().addListener((f, had, has) -> Screen.soon(this::held));
+                Screen.soon(this::held);
+            }
+        });
+    }
+
+    /** Where nothing has the focus, keys would go past the window's content. */
+    private void held() {
+        if (root.getScene() != null && root.getScene().getFocusOwner() == null) {
+            root.requestFocus();
+        }
     }
 
     /** The letter of a key that has just done something is not also typed into what it opened. */

@@ -355,6 +355,10 @@ class ScreensTest extends WindowTest {
             press(KeyCode.ENTER);
             press(KeyCode.RIGHT);
             assertFalse(notice().contains("Exception"));
+            // no field of an aircraft that is not there takes the key
+            press(KeyCode.N);
+            take("new flying wing");
+            until(() -> none.shelf().size() == 1);
         }
     }
 }

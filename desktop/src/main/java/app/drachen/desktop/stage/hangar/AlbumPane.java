@@ -68,6 +68,8 @@ final class AlbumPane extends VBox {
         HBox line = new HBox(8, Texts.label("Name"), name, Texts.label("Notes"), notes, hint);
         line.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(line, scroll);
+        setVisible(false);
+        setManaged(false);
     }
 
     private void taken(TextField field, Runnable take) {

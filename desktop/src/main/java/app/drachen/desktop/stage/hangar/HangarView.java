@@ -119,7 +119,11 @@ public final class HangarView implements Place {
                         album,
                         Texts.label(
                                 session.field()
-                                        .map(f -> "Field today · " + Fields.line(f, session.units()))
+                                        .map(f -> "Field · "
+                                                + Fields.line(
+                                                        f,
+                                                        session.units(),
+                                                        session.desk().today()))
                                         .orElse("No field entered yet"),
                                 "soft"));
         mark();

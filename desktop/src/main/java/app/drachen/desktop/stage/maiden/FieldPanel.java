@@ -19,6 +19,7 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 
 /** The field of the day, to be typed. */
 final class FieldPanel extends GridPane {
@@ -92,7 +93,7 @@ final class FieldPanel extends GridPane {
         return field.measured(session.desk().today());
     }
 
-    /** Which field it is, and of which day its wind. */
+    /** Which field it is. */
     private HBox place(Field now) {
         ComboBox<String> place = new ComboBox<>();
         place.setId("field-place");
@@ -104,22 +105,28 @@ final class FieldPanel extends GridPane {
         place.setMaxWidth(Double.MAX_VALUE);
         place.valueProperty().addListener((o, was, name) -> goTo(name == null ? "" : name.strip()));
         HBox.setHgrow(place, Priority.ALWAYS);
-        Label at = Texts.label("Field");
+        Label at = Texts.label("FIELD", "caps");
         at.setLabelFor(place);
         HBox line = new HBox(6, at, place);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        if (now.day().equals(Optional.of(session.desk().today()))) {
-            line.getChildren().add(Texts.label("wind of today", "soft"));
-        } else {
-            line.getChildren()
-                    .add(Texts.label(now.day().map(d -> "wind of " + d).orElse("wind not measured"), "soft"));
-            Button still = new Button("Measured so today");
-            still.setId("field-still");
-            still.setTooltip(new Tooltip("Wind and gusts were measured today and are as they stand here"));
-            still.setOnAction(e -> enter(this::today));
-            line.getChildren().add(still);
-        }
+        at.setMinWidth(Region.USE_PREF_SIZE);
+        line.getChildren().add(ofToday(now) ? Texts.label("wind of today, at 10 m", "soft") : still(now));
         return line;
+    }
+
+    private boolean ofToday(Field field) {
+        return field.day().equals(Optional.of(session.desk().today()));
+    }
+
+    /** Of which other day the wind is; to say that it is so today. */
+    private Button still(Field now) {
+        Button still = new Button(now.day().map(d -> "wind of " + d).orElse("not measured") + " · so today");
+        still.setId("field-still");
+        still.getStyleClass().add("small");
+        still.setTooltip(new Tooltip("Wind and gusts were measured today and are as they stand here"));
+        still.setMinWidth(Region.USE_PREF_SIZE);
+        still.setOnAction(e -> enter(this::today));
+        return still;
     }
 
     /** Another field: a known one with its strip, limit and obstacles, and weather as old as it is; or a new one. */

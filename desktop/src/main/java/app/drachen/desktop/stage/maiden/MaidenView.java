@@ -113,13 +113,7 @@ public final class MaidenView implements Place {
         used.setAlignment(Pos.BOTTOM_RIGHT);
         HBox clockLine = new HBox(10, new VBox(clock, clockNote), Texts.spring(), used);
         clockLine.setAlignment(Pos.BOTTOM_LEFT);
-        VBox left = new VBox(
-                6,
-                Texts.label("FIELD TODAY, WIND AS MEASURED AT 10 M", "caps"),
-                field,
-                choice.cards(),
-                steps,
-                clockLine);
+        VBox left = new VBox(6, field, choice.cards(), steps, clockLine);
         VBox.setMargin(choice.cards(), new Insets(6, 0, 0, 0));
         left.setMinWidth(344);
         left.setPrefWidth(344);
