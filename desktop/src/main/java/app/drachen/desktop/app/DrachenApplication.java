@@ -3,6 +3,8 @@ package app.drachen.desktop.app;
 import app.drachen.desk.Desk;
 import app.drachen.desktop.screen.Screen;
 import app.drachen.files.hangar.Hangar;
+import app.drachen.files.state.ProgramLog;
+import app.drachen.files.state.UserFolders;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -47,7 +49,7 @@ public final class DrachenApplication extends Application {
         window.setOnShown(e -> report());
         window.show();
         Screen.beside(() -> {
-            ProgramLog.begin(UserFolders.state());
+            ProgramLog.begin(UserFolders.state(), Version.text());
             try {
                 Hangar hangar = first.hangar().open(pane::at);
                 Desk desk = windows.desk(hangar);

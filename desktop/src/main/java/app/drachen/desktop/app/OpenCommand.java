@@ -1,6 +1,7 @@
 package app.drachen.desktop.app;
 
 import app.drachen.files.hangar.Hangar;
+import app.drachen.files.state.UserFolders;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

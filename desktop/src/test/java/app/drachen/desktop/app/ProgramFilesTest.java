@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.hangar.HangarException;
+import app.drachen.files.state.ProgramLog;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -23,7 +24,7 @@ class ProgramFilesTest {
 
     @Test
     void theProgramLogsWhatItDidAndWhatWentWrongAndRolls() throws Exception {
-        ProgramLog.begin(folder);
+        ProgramLog.begin(folder, "0.1");
         ProgramLog.say("opened verein.drachen");
         ProgramLog.wrong(new IllegalStateException("nobody thought of this"));
         org.slf4j.LoggerFactory.getLogger("some.library").warn("a library warns");

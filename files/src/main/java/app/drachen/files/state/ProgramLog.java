@@ -1,4 +1,4 @@
-package app.drachen.desktop.app;
+package app.drachen.files.state;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -13,7 +13,7 @@ import java.util.logging.SimpleFormatter;
  * The log of the program: a rolling file in the user's state folder. It says what the program did and what went wrong,
  * and of the user's own data nothing but the names of files. Libraries log into it too, from warnings up.
  */
-final class ProgramLog {
+public final class ProgramLog {
     private static final int BYTES = 500_000;
     private static final int FILES = 3;
     private static final String FORMAT = "%1$tF %1$tT.%1$tL %4$s %5$s%6$s%n";
@@ -22,7 +22,7 @@ final class ProgramLog {
     private ProgramLog() {}
 
     /** Begins to log into a folder; a folder that cannot be written is no reason not to start. */
-    static void begin(Path folder) {
+    public static void begin(Path folder, String version) {
         System.setProperty("java.util.logging.SimpleFormatter.format", FORMAT);
         LogManager.getLogManager().reset();
         try {
@@ -37,17 +37,17 @@ final class ProgramLog {
         } catch (IOException e) {
             System.err.println("drachen: the log of the program could not be opened: " + e.getMessage());
         }
-        LOG.info("Drachen " + Version.text() + " starts, Java " + System.getProperty("java.version") + ", "
+        LOG.info("Drachen " + version + " starts, Java " + System.getProperty("java.version") + ", "
                 + System.getProperty("os.name") + " " + System.getProperty("os.arch"));
     }
 
     /** Something the program did. */
-    static void say(String what) {
+    public static void say(String what) {
         LOG.info(what);
     }
 
     /** Something went wrong that nobody foresaw. */
-    static void wrong(Throwable error) {
+    public static void wrong(Throwable error) {
         LOG.log(Level.SEVERE, "not foreseen", error);
     }
 }

@@ -1,19 +1,19 @@
-package app.drachen.desktop.app;
+package app.drachen.files.state;
 
 import java.nio.file.Path;
 import java.util.Optional;
 
 /** The usual user folders, by the XDG Base Directory Specification (freedesktop.org, 0.8, 2021). */
-final class UserFolders {
+public final class UserFolders {
     private UserFolders() {}
 
     /** Where hangars live unless named otherwise. */
-    static Path data() {
+    public static Path data() {
         return folder("XDG_DATA_HOME", ".local/share");
     }
 
     /** Where the window's place is remembered. */
-    static Path state() {
+    public static Path state() {
         return folder("XDG_STATE_HOME", ".local/state");
     }
 

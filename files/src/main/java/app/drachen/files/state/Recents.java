@@ -1,4 +1,4 @@
-package app.drachen.desktop.app;
+package app.drachen.files.state;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -7,16 +7,18 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** The hangars that were opened last, the newest first. */
-final class Recents {
+public final class Recents {
     private static final int MOST = 10;
 
     private final Path file;
 
-    Recents(Path folder) {
+    /** The list in the state folder. */
+    public Recents(Path folder) {
         file = folder.resolve("recent-hangars");
     }
 
-    List<Path> list() {
+    /** Those that are still there. */
+    public List<Path> list() {
         try {
             return Files.readAllLines(file).stream()
                     .filter(l -> !l.isBlank())
@@ -30,7 +32,7 @@ final class Recents {
     }
 
     /** Puts a hangar first; a failure to remember is no reason not to open it. */
-    void add(Path hangar) {
+    public void add(Path hangar) {
         List<String> lines = new ArrayList<>();
         lines.add(hangar.toAbsolutePath().toString());
         list().stream()
