@@ -1,5 +1,6 @@
 package app.drachen.desktop.app;
 
+import static org.junit.jupiter.api.Assertions.assertDoesNotThrow;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
@@ -89,5 +90,24 @@ class ProgramFilesTest {
             assertEquals("Möwe", kept.current(1).setup().name());
         }
         assertFalse(Files.exists(copy.resolve("demo.drachen")));
+    }
+
+    /** Two first starts at once used to take the half-made demo from one another. */
+    @Test
+    void whoeverMakesTheDemoFirstHasMadeIt() throws Exception {
+        Path demo = folder.resolve("demo.drachen");
+        Path dead = Files.writeString(folder.resolve("demo.drachen.999999999.new-wal"), "left by a crash");
+        Path living = Files.writeString(folder.resolve("demo.drachen.1.new"), "being made");
+        DemoFile.make(demo, share -> {
+            if (!Files.exists(demo)) {
+                assertDoesNotThrow(() -> Files.writeString(demo, "theirs"));
+            }
+        });
+        assertEquals("theirs", Files.readString(demo));
+        assertFalse(Files.exists(dead));
+        assertEquals("being made", Files.readString(living));
+        try (Stream<Path> files = Files.list(folder)) {
+            assertEquals(List.of(demo, living), files.sorted().toList());
+        }
     }
 }
