@@ -1,8 +1,5 @@
 package app.drachen.desktop.app;
 
-import app.drachen.core.cards.CardPlan;
-import app.drachen.core.cards.CardPlans;
-import app.drachen.core.demo.DemoField;
 import app.drachen.core.setup.Setup;
 import app.drachen.desk.Session;
 import app.drachen.desktop.drawing.Picture;
@@ -93,14 +90,11 @@ final class Deeds {
                         "debrief of the flight shown",
                         () -> save("debrief", f -> new Papers(r.setup(), r.revision(), session.field(), session.units())
                                 .debrief(r.headline(), r.debrief(), r.marks(), f)))));
-        choices.add(new Choice("paper", "balance sheet", () -> save("balance", papers::balance)));
-        choices.add(new Choice("paper", "stick and mode sheet", () -> save("sticks and modes", papers::sticks)));
-        for (CardPlan plan : CardPlans.all()) {
-            var card = plan.forAircraft(setup, session.field().orElseGet(DemoField::evening));
-            choices.add(
-                    new Choice("paper", "card " + card.title(), () -> save(card.title(), f -> papers.card(card, f))));
+        for (Papers.Sheet sheet : papers.sheets()) {
+            choices.add(new Choice("paper", sheet.words(), () -> save(sheet.words(), sheet.write())));
         }
-        finder.open("which sheet? one page of PDF, black on white", choices);
+        String without = session.field().isEmpty() ? "; cards need the field of the day" : "";
+        finder.open("which sheet? one page of PDF, black on white" + without, choices);
     }
 
     private void save(String what, Session.Writing writing) {

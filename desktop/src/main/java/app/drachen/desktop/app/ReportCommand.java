@@ -1,8 +1,6 @@
 package app.drachen.desktop.app;
 
 import app.drachen.core.air.Field;
-import app.drachen.core.cards.CardPlan;
-import app.drachen.core.cards.CardPlans;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.setup.Setup;
@@ -30,15 +28,8 @@ final class ReportCommand implements Callable<Integer> {
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
 
-    private enum Kind {
-        BALANCE,
-        STICKS,
-        CARD,
-        DEBRIEF
-    }
-
     @Parameters(index = "0", paramLabel = "SHEET", description = "balance, sticks, card or debrief")
-    private Kind kind;
+    private String kind;
 
     @Parameters(index = "1", paramLabel = "SETUP.json", description = "set-up document")
     private Path setupFile;
@@ -66,26 +57,28 @@ final class ReportCommand implements Callable<Integer> {
         Setup setup = SetupJson.read(setupFile);
         Field field = place.field();
         Papers papers = new Papers(setup, 1, Optional.of(field), imperial ? UnitSystem.IMPERIAL : UnitSystem.METRIC);
-        switch (kind) {
-            case BALANCE -> papers.balance(out);
-            case STICKS -> papers.sticks(out);
-            case CARD -> papers.card(plan().forAircraft(setup, field), out);
-            case DEBRIEF -> {
-                if (log == null) {
-                    throw new IllegalArgumentException("report debrief: which flight? give it with --log FILE");
-                }
-                Imported<FlightLog> read = mapping.read(log, spec.commandLine().getOut());
-                papers.debrief(
-                        log.getFileName().toString(), Debrief.of(read.value(), setup, field.density()), List.of(), out);
-            }
+        if (kind.equals("debrief")) {
+            debrief(papers, setup, field);
+        } else {
+            String id = kind.equals("card") ? card : kind;
+            List<Papers.Sheet> sheets = papers.sheets();
+            sheets.stream()
+                    .filter(s -> s.id().equals(id))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException("report: there is no sheet " + id + "; there are "
+                            + sheets.stream().map(Papers.Sheet::id).collect(Collectors.joining(", ")) + ", debrief"))
+                    .write()
+                    .to(out);
         }
         spec.commandLine().getOut().println(out + " written.");
         return Main.DONE;
     }
 
-    private CardPlan plan() {
-        return CardPlans.byId(card)
-                .orElseThrow(() -> new IllegalArgumentException("report: there is no card " + card + "; there are "
-                        + CardPlans.all().stream().map(CardPlan::id).collect(Collectors.joining(", "))));
+    private void debrief(Papers papers, Setup setup, Field field) throws Exception {
+        if (log == null) {
+            throw new IllegalArgumentException("report debrief: which flight? give it with --log FILE");
+        }
+        Imported<FlightLog> read = mapping.read(log, spec.commandLine().getOut());
+        papers.debrief(log.getFileName().toString(), Debrief.of(read.value(), setup, field.density()), List.of(), out);
     }
 }

@@ -5,6 +5,8 @@ import app.drachen.core.aerodynamics.BuildSheet;
 import app.drachen.core.air.Atmosphere;
 import app.drachen.core.air.Field;
 import app.drachen.core.cards.Card;
+import app.drachen.core.cards.CardPlan;
+import app.drachen.core.cards.CardPlans;
 import app.drachen.core.cards.CardStep;
 import app.drachen.core.cards.PassLimit;
 import app.drachen.core.controls.Output;
@@ -22,6 +24,7 @@ import app.drachen.core.stages.Kits;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Working;
+import app.drachen.desk.Session;
 import app.drachen.desktop.chart.CirclePainter;
 import app.drachen.desktop.chart.PlanPainter;
 import app.drachen.desktop.chart.StripChart;
@@ -57,6 +60,28 @@ public record Papers(Setup setup, int revision, Optional<Field> field, UnitSyste
 
     private static final String LAW =
             "Local rules and licensed practice come first. Drachen advises; the pilot decides.";
+
+    /**
+     * A sheet of the list.
+     *
+     * @param id for the command line
+     * @param words what it is called
+     * @param write writes it into a file
+     */
+    public record Sheet(String id, String words, Session.Writing write) {}
+
+    /** The list of sheets. Cards depend on the field, so that without one there are none. */
+    public List<Sheet> sheets() {
+        List<Sheet> sheets = new ArrayList<>();
+        sheets.add(new Sheet("balance", "balance sheet", this::balance));
+        sheets.add(new Sheet("sticks", "stick and mode sheet", this::sticks));
+        for (CardPlan plan : CardPlans.all()) {
+            field.map(f -> plan.forAircraft(setup, f))
+                    .ifPresent(
+                            card -> sheets.add(new Sheet(plan.id(), "card " + card.title(), file -> card(card, file))));
+        }
+        return sheets;
+    }
 
     /** Writes one page into a file. */
     private void write(Path file, String title, Consumer<PaperPage> content) throws IOException {

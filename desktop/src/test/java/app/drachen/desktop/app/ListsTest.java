@@ -3,12 +3,24 @@ package app.drachen.desktop.app;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.cards.CardPlans;
 import app.drachen.core.clearance.StageKit;
+import app.drachen.core.demo.DemoAircraft;
+import app.drachen.core.demo.DemoField;
+import app.drachen.core.setup.Setup;
+import app.drachen.core.setup.Waiver;
 import app.drachen.core.stages.Kits;
+import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.paper.Papers;
 import app.drachen.files.logs.LogFormats;
+import java.nio.file.Path;
 import java.util.HashSet;
+import java.util.Optional;
 import java.util.Set;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import picocli.CommandLine;
 
 /** What holds for every entry of the lists of the interface. */
@@ -40,5 +52,25 @@ class ListsTest {
     @Test
     void helpNamesEveryFormatThatIsWritten() {
         assertEquals(String.join(", ", LogFormats.written()), FormatOptions.ENDINGS);
+    }
+
+    /** Every sheet is one page; what the pilot decided stands on the balance sheet and on every card. */
+    @Test
+    void everySheetIsAPageAndPrintsWhatWasDecided(@TempDir Path folder) throws Exception {
+        Waiver waiver = new Waiver("MAIDEN-R7", "Hold flies itself");
+        Setup setup = DemoAircraft.seeschwalbe().waived(waiver.rule(), Optional.of(waiver));
+        Papers papers = new Papers(setup, 1, Optional.of(DemoField.evening()), UnitSystem.METRIC);
+        for (Papers.Sheet sheet : papers.sheets()) {
+            Path pdf = folder.resolve(sheet.id() + ".pdf");
+            sheet.write().to(pdf);
+            try (var document = Loader.loadPDF(pdf.toFile())) {
+                assertEquals(1, document.getNumberOfPages(), sheet.id());
+                String text = new PDFTextStripper().getText(document);
+                assertEquals(!sheet.id().equals("sticks"), text.contains("Hold flies itself"), sheet.id());
+            }
+        }
+        assertEquals(2 + CardPlans.all().size(), papers.sheets().size());
+        Papers nowhere = new Papers(setup, 1, Optional.empty(), UnitSystem.METRIC);
+        assertEquals(2, nowhere.sheets().size(), "no card is made for a field that nobody entered");
     }
 }
