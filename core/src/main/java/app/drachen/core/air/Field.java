@@ -99,7 +99,13 @@ public record Field(
         return Math.pow(Math.max(height, 1) / windHeight, WIND_EXPONENT);
     }
 
-    /** The same field in other weather; the gust is raised where it would lie below the wind. */
+    /**
+     * The same field in other weather; the gust is raised where it would lie below the wind.
+     *
+     * @param newWind mean wind at the measuring height [m/s]
+     * @param newWindFrom where it comes from, true [rad]
+     * @param newGust gust at the measuring height [m/s]
+     */
     public Field withWind(double newWind, double newWindFrom, double newGust) {
         return new Field(
                 name,
@@ -116,7 +122,12 @@ public record Field(
                 day);
     }
 
-    /** The same field with another temperature and pressure. */
+    /**
+     * The same field with another temperature and pressure.
+     *
+     * @param newTemperature [K]
+     * @param newPressure at the field [Pa]
+     */
     public Field withAir(double newTemperature, double newPressure) {
         return new Field(
                 name,
@@ -133,7 +144,12 @@ public record Field(
                 day);
     }
 
-    /** The same field with another strip and height limit. */
+    /**
+     * The same field with another strip and height limit.
+     *
+     * @param heading in landing direction, true [rad]
+     * @param length usable [m]
+     */
     public Field withStrip(double heading, double length, Optional<HeightLimit> limit) {
         return new Field(
                 name, wind, windFrom, gust, windHeight, temperature, pressure, heading, length, limit, obstacles, day);

@@ -25,12 +25,24 @@ public record Flap(Kind kind, double from, double to, double chordRatio) {
         Ranges.require("flap chord ratio", chordRatio, 0.05, 1, "-");
     }
 
-    /** An aileron. */
+    /**
+     * An aileron.
+     *
+     * @param from inner end, share of the half span [-]
+     * @param to outer end, share of the half span [-]
+     * @param chordRatio share of the chord [-]
+     */
     public static Flap aileron(double from, double to, double chordRatio) {
         return new Flap(Kind.AILERON, from, to, chordRatio);
     }
 
-    /** An elevon. */
+    /**
+     * An elevon.
+     *
+     * @param from inner end, share of the half span [-]
+     * @param to outer end, share of the half span [-]
+     * @param chordRatio share of the chord [-]
+     */
     public static Flap elevon(double from, double to, double chordRatio) {
         return new Flap(Kind.ELEVON, from, to, chordRatio);
     }

@@ -61,7 +61,11 @@ public record Wing(
         return new Wing(rootLeadingEdge, up, changed, section, incidence, incidenceDifference, flaps);
     }
 
-    /** The same wing elsewhere along the body. */
+    /**
+     * The same wing elsewhere along the body.
+     *
+     * @param newRootLeadingEdge behind the nose [m]
+     */
     public Wing withRootLeadingEdge(double newRootLeadingEdge) {
         return new Wing(newRootLeadingEdge, up, panels, section, incidence, incidenceDifference, flaps);
     }

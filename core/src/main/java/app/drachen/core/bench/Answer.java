@@ -24,7 +24,7 @@ public enum Answer {
      * The word for a deflection.
      *
      * @param surface the surface; a rudder goes left and right
-     * @param sign above 0 trailing edge down (rudder: left), below 0 the other way, 0 still
+     * @param sign of the answer [-]
      */
     public static Answer of(Surface surface, double sign) {
         if (sign == 0) {

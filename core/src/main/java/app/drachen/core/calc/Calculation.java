@@ -176,12 +176,22 @@ public record Calculation(
             return this;
         }
 
-        /** An input that must be given. */
+        /**
+         * An input that must be given.
+         *
+         * @param low least value [SI unit of the quantity]
+         * @param high greatest value [SI unit of the quantity]
+         */
         public Builder in(String name, String meaning, Quantity quantity, double low, double high) {
             return input(name, meaning, quantity, low, high, Optional.empty(), false, Optional.empty());
         }
 
-        /** An input that must be given, or is known of the aircraft. */
+        /**
+         * An input that must be given, or is known of the aircraft.
+         *
+         * @param low least value [SI unit of the quantity]
+         * @param high greatest value [SI unit of the quantity]
+         */
         public Builder in(String name, String meaning, Quantity quantity, double low, double high, Own own) {
             return input(name, meaning, quantity, low, high, Optional.empty(), false, Optional.of(own));
         }
@@ -197,12 +207,22 @@ public record Calculation(
             return input(name, meaning, quantity, low, high, Optional.of(usual), false, Optional.of(own));
         }
 
-        /** An input that may be absent. */
+        /**
+         * An input that may be absent.
+         *
+         * @param low least value [SI unit of the quantity]
+         * @param high greatest value [SI unit of the quantity]
+         */
         public Builder maybe(String name, String meaning, Quantity quantity, double low, double high) {
             return input(name, meaning, quantity, low, high, Optional.empty(), true, Optional.empty());
         }
 
-        /** An input that may be absent, or is known of the aircraft. */
+        /**
+         * An input that may be absent, or is known of the aircraft.
+         *
+         * @param low least value [SI unit of the quantity]
+         * @param high greatest value [SI unit of the quantity]
+         */
         public Builder maybe(String name, String meaning, Quantity quantity, double low, double high, Own own) {
             return input(name, meaning, quantity, low, high, Optional.empty(), true, Optional.of(own));
         }
@@ -211,7 +231,11 @@ public record Calculation(
             return out(name, quantity, formula, 0, of);
         }
 
-        /** A result that is only known within a share of itself. */
+        /**
+         * A result that is only known within a share of itself.
+         *
+         * @param share of the result that counts as its spread, each way [-]
+         */
         public Builder out(String name, Quantity quantity, String formula, double share, ToDoubleFunction<Given> of) {
             results.add(new Result(name, quantity, formula, share, of));
             return this;

@@ -34,7 +34,12 @@ public record Linkage(double arm, double horn, double servoAngle, boolean longer
         return longerPulseDown ? angle : -angle;
     }
 
-    /** The same linkage with other lengths. */
+    /**
+     * The same linkage with other lengths.
+     *
+     * @param newArm radius at the servo [m]
+     * @param newHorn radius at the surface [m]
+     */
     public Linkage withRadii(double newArm, double newHorn) {
         return new Linkage(newArm, newHorn, servoAngle, longerPulseDown);
     }

@@ -71,6 +71,7 @@ public record Output(
 
     /**
      * @return power behind a pulse of a motor output [-], 0 to 1
+     * @param pulseMicros pulse [µs]
      */
     public double power(double pulseMicros) {
         return Math.max(0, Math.min(1, (pulseMicros - lowMicros) / (highMicros - lowMicros)));

@@ -19,7 +19,11 @@ public record Debrief(Flown flight, List<Finding> findings) {
         findings = List.copyOf(findings);
     }
 
-    /** Reads a log of a known aircraft. */
+    /**
+     * Reads a log of a known aircraft.
+     *
+     * @param density of the air [kg/m³]
+     */
     public static Debrief of(FlightLog log, Setup setup, double density) {
         return of(log, Optional.of(setup), density);
     }
@@ -38,7 +42,11 @@ public record Debrief(Flown flight, List<Finding> findings) {
                 DebriefChecks.all().stream().map(check -> check.check(flight)).toList());
     }
 
-    /** Charge used over the pack's capacity, if the log has it. */
+    /**
+     * Charge used over the pack's capacity, if the log has it.
+     *
+     * @return share [-], 0 to 1 and above
+     */
     public static Optional<Double> usedShare(FlightLog log, Optional<Setup> setup) {
         if (setup.isEmpty() || log.rows() == 0 || !log.has(LogColumn.CHARGE)) {
             return Optional.empty();

@@ -35,7 +35,12 @@ public record Oscillation(
     private static final double LEAST_CYCLES = 5;
     private static final double LEAST_SHARE = 0.45;
 
-    /** A point of a spectrum: frequency [Hz] and amplitude [SI unit of the column]. */
+    /**
+     * A point of a spectrum.
+     *
+     * @param frequency [Hz]
+     * @param amplitude [SI unit of the column]
+     */
     public record Line(double frequency, double amplitude) {}
 
     /** Limit of size for a column. */

@@ -60,7 +60,11 @@ public record TrimNeeded(
      */
     public record Centre(Output output, double meanMicros) {}
 
-    /** Looks for the trim; empty if the log has no fit stretch or no output columns. */
+    /**
+     * Looks for the trim; empty if the log has no fit stretch or no output columns.
+     *
+     * @param cruiseSpeed [m/s]
+     */
     public static Optional<TrimNeeded> of(FlightLog log, ControlSetup controls, double cruiseSpeed) {
         List<Output> outputs = controls.surfaces().stream()
                 .filter(o -> LogColumn.output(o.channel()).filter(log::has).isPresent())

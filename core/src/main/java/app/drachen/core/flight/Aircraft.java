@@ -120,7 +120,7 @@ public final class Aircraft {
         started = false;
     }
 
-    /** Puts servos and shaft where the pulses want them, without delay. */
+    /** Puts servos and shaft at once where the pulses [µs] want them, at a density [kg/m³] and an airspeed [m/s]. */
     public void settle(double[] pulsesMicros, double density, double airspeed) {
         for (int i = 0; i < outputs.size(); i++) {
             servoMicros[i] = pulsesMicros[i];
@@ -355,7 +355,7 @@ public final class Aircraft {
     }
 
     /**
-     * A vector of the earth frame along a body axis.
+     * A vector of the earth frame along a body axis, in the unit of its components [any].
      *
      * @param axis 0 to 2 for body x, y, z
      */

@@ -28,7 +28,15 @@ public final class Attitude {
         q[at + 3] = cr * cp * sy - sr * sp * cy;
     }
 
-    /** A vector of body axes along north, east or down, axis 0 to 2. */
+    /**
+     * A vector of body axes along north, east or down, axis 0 to 2.
+     *
+     * @param q attitude as a quaternion [-]
+     * @param x component in the frame turned from [any unit]
+     * @param y the second component [as x]
+     * @param z the third component [as x]
+     * @return the components in the frame turned into [as x]
+     */
     public static double towards(int axis, double[] q, int at, double x, double y, double z) {
         double q0 = q[at];
         double q1 = q[at + 1];
@@ -43,6 +51,7 @@ public final class Attitude {
 
     /**
      * @return roll [rad], −π to π
+     * @param q attitude as a quaternion [-]
      */
     public static double roll(double[] q, int at) {
         return Math.atan2(
@@ -52,6 +61,7 @@ public final class Attitude {
 
     /**
      * @return pitch [rad], −π/2 to π/2
+     * @param q attitude as a quaternion [-]
      */
     public static double pitch(double[] q, int at) {
         double sine = -2 * (q[at + 1] * q[at + 3] - q[at] * q[at + 2]);
@@ -60,6 +70,7 @@ public final class Attitude {
 
     /**
      * @return heading [rad], −π to π
+     * @param q attitude as a quaternion [-]
      */
     public static double heading(double[] q, int at) {
         return Math.atan2(

@@ -15,6 +15,11 @@ public record PulseBand(double lowMicros, double highMicros, FlightMode mode) {
         Ranges.require("upper edge", highMicros, lowMicros, 3_000, "µs");
     }
 
+    /**
+     * Whether a pulse lies in it.
+     *
+     * @param pulseMicros pulse [µs]
+     */
     public boolean holds(double pulseMicros) {
         return lowMicros <= pulseMicros && pulseMicros < highMicros;
     }

@@ -152,8 +152,8 @@ public final class AttitudeFilter {
     /**
      * Corrects by the compass.
      *
-     * @param field what it shows, any unit
      * @param noise of the heading [rad]
+     * @param field direction of the magnetic field in body axes [-]
      */
     public void compass(double[] field, double noise) {
         double north = towards(0, field);
@@ -246,9 +246,9 @@ public final class AttitudeFilter {
      * with 6 degrees of freedom where the filter is consistent (Y. Bar-Shalom, X. R. Li, T. Kirubarajan, Estimation with
      * Applications to Tracking and Navigation, 2001, section 5.4).
      *
-     * @param trueAttitude quaternion body to earth, four values
      * @param trueBias [rad/s], three values
      * @return the squared distance [-], not negative
+     * @param trueAttitude what is so, as a quaternion [-]
      */
     public double distance(double[] trueAttitude, double[] trueBias) {
         double[] e = new double[N];

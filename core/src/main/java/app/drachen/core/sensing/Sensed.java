@@ -249,7 +249,11 @@ public final class Sensed {
         heading = trueHeading + turns * Math.PI / 2;
     }
 
-    /** Sets the turning rates and speed, for a board on the bench. */
+    /**
+     * Sets the turning rates and speed, for a board on the bench.
+     *
+     * @param speed airspeed [m/s]
+     */
     public void still(double speed) {
         rollRate = 0;
         pitchRate = 0;
@@ -287,54 +291,93 @@ public final class Sensed {
         return windEast;
     }
 
+    /**
+     * @return right wing down positive [rad]
+     */
     public double roll() {
         return roll;
     }
 
+    /**
+     * @return nose up positive [rad]
+     */
     public double pitch() {
         return pitch;
     }
 
+    /**
+     * @return true, from north over east [rad]
+     */
     public double heading() {
         return heading;
     }
 
+    /**
+     * @return right wing down positive [rad/s]
+     */
     public double rollRate() {
         return rollRate;
     }
 
+    /**
+     * @return nose up positive [rad/s]
+     */
     public double pitchRate() {
         return pitchRate;
     }
 
+    /**
+     * @return nose right positive [rad/s]
+     */
     public double yawRate() {
         return yawRate;
     }
 
+    /**
+     * @return true airspeed as believed [m/s]
+     */
     public double airspeed() {
         return airspeed;
     }
 
+    /**
+     * @return above home as believed [m]
+     */
     public double height() {
         return height;
     }
 
+    /**
+     * @return up positive [m/s]
+     */
     public double climb() {
         return climb;
     }
 
+    /**
+     * @return north of home [m]
+     */
     public double north() {
         return north;
     }
 
+    /**
+     * @return east of home [m]
+     */
     public double east() {
         return east;
     }
 
+    /**
+     * @return over ground [m/s]
+     */
     public double velocityNorth() {
         return velocityNorth;
     }
 
+    /**
+     * @return over ground [m/s]
+     */
     public double velocityEast() {
         return velocityEast;
     }

@@ -56,13 +56,21 @@ public record Working(
         }
     }
 
-    /** Starts a working of an exact value. */
+    /**
+     * Starts a working of an exact value.
+     *
+     * @param value in the quantity's unit [SI]
+     */
     public static Working of(
             String id, String name, double value, Quantity quantity, String formula, Source source, Input... inputs) {
         return new Working(id, name, value, quantity, Optional.empty(), formula, List.of(inputs), source);
     }
 
-    /** Starts an input. */
+    /**
+     * Starts an input.
+     *
+     * @param value in the quantity's unit [SI]
+     */
     public static Input in(String name, double value, Quantity quantity) {
         return new Input(name, value, quantity);
     }
