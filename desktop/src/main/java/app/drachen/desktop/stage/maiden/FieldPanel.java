@@ -110,7 +110,11 @@ final class FieldPanel extends GridPane {
         HBox line = new HBox(6, at, place);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         at.setMinWidth(Region.USE_PREF_SIZE);
-        line.getChildren().add(ofToday(now) ? Texts.label("wind of today, at 10 m", "soft") : still(now));
+        Region of = ofToday(now)
+                ? Texts.label("wind of today, at " + Quantity.HEIGHT.text(now.windHeight()), "soft")
+                : still(now);
+        of.setMinWidth(Region.USE_PREF_SIZE);
+        line.getChildren().add(of);
         return line;
     }
 
@@ -124,7 +128,6 @@ final class FieldPanel extends GridPane {
         still.setId("field-still");
         still.getStyleClass().add("small");
         still.setTooltip(new Tooltip("Wind and gusts were measured today and are as they stand here"));
-        still.setMinWidth(Region.USE_PREF_SIZE);
         still.setOnAction(e -> enter(this::today));
         return still;
     }
