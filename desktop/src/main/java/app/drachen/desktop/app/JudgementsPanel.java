@@ -114,7 +114,7 @@ final class JudgementsPanel {
                     s -> s.waived(
                             rule.id(), why.isEmpty() ? Optional.empty() : Optional.of(new Waiver(rule.id(), why))));
         });
-        grid.add(Texts.label(rule.demand()), 0, row);
+        grid.add(Texts.label(Quantity.read(rule.demand(), session.units())), 0, row);
         grid.add(Texts.label("asked for", "figure"), 1, row);
         grid.add(Texts.label("pass over", "soft"), 2, row);
         grid.add(reason, 3, row);

@@ -111,7 +111,7 @@ final class FieldPanel extends GridPane {
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         at.setMinWidth(Region.USE_PREF_SIZE);
         Region of = ofToday(now)
-                ? Texts.label("wind of today, at " + Quantity.HEIGHT.text(now.windHeight()), "soft")
+                ? Texts.label("wind of today, at " + Quantity.HEIGHT.text(now.windHeight(), session.units()), "soft")
                 : still(now);
         of.setMinWidth(Region.USE_PREF_SIZE);
         line.getChildren().add(of);
