@@ -6,6 +6,7 @@ import app.drachen.desktop.screen.Screen;
 import app.drachen.desktop.theme.Theme;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.hangar.HangarException;
+import app.drachen.files.state.ErrorReports;
 import app.drachen.files.state.ProgramLog;
 import app.drachen.files.state.Recents;
 import app.drachen.files.state.UserFolders;
@@ -24,7 +25,7 @@ import javafx.stage.Stage;
 final class Windows {
     private final Clock clock = Clock.systemDefaultZone();
     private final Recents recents = new Recents(UserFolders.state());
-    private final ErrorReports reports = new ErrorReports(UserFolders.state(), clock);
+    private final ErrorReports reports = new ErrorReports(UserFolders.state(), clock, Version.text());
     private final WindowMemory memory = new WindowMemory(UserFolders.state().resolve("window.properties"));
     private final List<Open> open = new ArrayList<>();
 

@@ -9,6 +9,7 @@ import app.drachen.core.clearance.Stage;
 import app.drachen.core.units.Quantity;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.files.json.SetupJson;
+import app.drachen.files.state.ErrorReports;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -191,7 +192,7 @@ class OutOfTheWindowTest extends WindowTest {
     @Test
     void anUnexpectedErrorIsToldCalmlyAndWrittenDown() throws Exception {
         open("Seeschwalbe", Stage.BUILD);
-        ErrorReports reports = new ErrorReports(folder.resolve("state ü"), java.time.Clock.systemUTC());
+        ErrorReports reports = new ErrorReports(folder.resolve("state ü"), java.time.Clock.systemUTC(), Version.text());
         String report = reports.report(new IllegalStateException("the hinge is loose"));
         String where = reports.keep(report);
         act(() -> {
@@ -210,7 +211,8 @@ class OutOfTheWindowTest extends WindowTest {
         }
         assertTrue(Files.size(reports.file()) < 2_000_000, "the file does not grow for ever");
         Files.writeString(folder.resolve("a file"), "");
-        ErrorReports nowhere = new ErrorReports(folder.resolve("a file").resolve("state"), java.time.Clock.systemUTC());
+        ErrorReports nowhere = new ErrorReports(
+                folder.resolve("a file").resolve("state"), java.time.Clock.systemUTC(), Version.text());
         assertTrue(nowhere.keep("x").contains("could not"), nowhere.keep("x"));
     }
 
