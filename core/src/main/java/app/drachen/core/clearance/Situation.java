@@ -52,11 +52,18 @@ public record Situation(
 
     /**
      * The proof of a kind that counts: a fresh one before a stale one, then the higher evidence, then the later one. So
-     * an answer of the stand-in board never stands before a fresh one of the real aircraft, passed or not.
+     * an answer of the stand-in board never stands before a fresh one of the real aircraft, passed or not. Where the
+     * real aircraft answered wrong at last, only the real aircraft can take that back: the stand-in board is not heard.
      */
     public Optional<Proof> proof(ProofKind kind) {
-        return proofs.stream()
-                .filter(p -> p.kind() == kind)
+        List<Proof> all = proofs.stream().filter(p -> p.kind() == kind).toList();
+        boolean wrong = all.stream()
+                .filter(p -> p.evidence() == Proof.Evidence.REAL)
+                .max(Comparator.comparing(Proof::when).thenComparing(proofs::indexOf))
+                .filter(p -> !p.passed())
+                .isPresent();
+        return all.stream()
+                .filter(p -> !wrong || p.evidence() != Proof.Evidence.STAND_IN)
                 .max(Comparator.comparing(this::fresh)
                         .thenComparing((Proof p) -> p.evidence().rank())
                         .thenComparing(Proof::when)
@@ -70,6 +77,11 @@ public record Situation(
      */
     public double judged(Judgement judgement) {
         return setup.decision(judgement.id()).map(Decision::value).orElse(judgement.usual());
+    }
+
+    /** Whether the field's wind was measured on the day that is asked about; so too where the day does not matter. */
+    public boolean windIsOfToday() {
+        return today.isEmpty() || field.flatMap(Field::day).equals(today);
     }
 
     /** Whether a proof saw all it should, and nothing of that has changed. */

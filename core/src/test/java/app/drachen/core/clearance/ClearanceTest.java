@@ -251,6 +251,15 @@ class ClearanceTest {
         assertEquals(State.STOP, tiltsBy(tilts(Evidence.REAL, 5, false), standIn), "a later pass of the stand-in");
         assertEquals(State.GOOD, tiltsBy(tilts(Evidence.REAL, 5, true), tilts(Evidence.STAND_IN, 9, false)));
         assertEquals(State.STOP, tiltsBy(tilts(Evidence.REAL, 5, true), tilts(Evidence.REAL, 5, false)), "the later");
+        // the set-up was changed since; the stand-in board cannot take back what the real aircraft showed
+        Setup mended = changes().get(Facet.SERVO_SENSES).apply(SOUND);
+        Proof onTheBoard = Proof.gained(ProofKind.TILT_TO_SURFACE, mended, 2, 9, Evidence.STAND_IN, true, "", Map.of());
+        Proof onTheAircraft = Proof.gained(ProofKind.TILT_TO_SURFACE, mended, 2, 10, Evidence.REAL, true, "", Map.of());
+        List<Proof> proofs = List.of(tilts(Evidence.REAL, 5, false), onTheBoard);
+        Situation later = new Situation(mended, 2, Optional.empty(), proofs, Map.of());
+        assertEquals(State.STALE, ruling(later, "BENCH-R5-TILTS").finding().state());
+        later = new Situation(mended, 2, Optional.empty(), List.of(onTheBoard, onTheAircraft), Map.of());
+        assertEquals(State.GOOD, ruling(later, "BENCH-R5-TILTS").finding().state());
     }
 
     @Test

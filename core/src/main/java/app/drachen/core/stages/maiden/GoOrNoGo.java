@@ -16,9 +16,7 @@ import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
-import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 
 /** MAIDEN-R1: the wind allows a first flight. */
 public final class GoOrNoGo implements ClearanceRule {
@@ -62,9 +60,8 @@ public final class GoOrNoGo implements ClearanceRule {
                     new Remedy.GoTo("Enter the field", Stage.MAIDEN));
         }
         Field field = situation.field().get();
-        Optional<Ruling> otherDay = situation.today().flatMap(today -> otherDay(field, today));
-        if (otherDay.isPresent()) {
-            return otherDay.get();
+        if (!situation.windIsOfToday()) {
+            return otherDay(field);
         }
         boolean flown = situation
                 .proof(ProofKind.MANUAL_FLOWN)
@@ -103,16 +100,13 @@ public final class GoOrNoGo implements ClearanceRule {
     }
 
     /** Yesterday's wind is no go for today. */
-    private Optional<Ruling> otherDay(Field field, LocalDate today) {
-        if (field.day().equals(Optional.of(today))) {
-            return Optional.empty();
-        }
+    private Ruling otherDay(Field field) {
         Remedy measure = new Remedy.GoTo("Measure the wind", Stage.MAIDEN);
         String say = "Measure wind and gusts at the field and enter them (F), or say that they are still so.";
         Finding finding = field.day()
                 .map(day -> Finding.of(id(), State.STALE, "The wind is that of " + day, say))
                 .orElseGet(() -> Finding.of(id(), State.OPEN, "No wind measured yet", say));
-        return Optional.of(Ruling.of(Stage.MAIDEN, Gate.LAUNCH, finding, measure));
+        return Ruling.of(Stage.MAIDEN, Gate.LAUNCH, finding, measure);
     }
 
     private static Working working(

@@ -54,6 +54,19 @@ public final class CircleRadius implements ClearanceRule {
                     new Remedy.GoTo("Enter the field", Stage.MAIDEN));
         }
         Field field = situation.field().get();
+        if (!situation.windIsOfToday()) {
+            return Ruling.of(
+                    Stage.MODES,
+                    Gate.CIRCLE,
+                    Finding.of(
+                            id(),
+                            field.day().isPresent() ? State.STALE : State.OPEN,
+                            field.day()
+                                    .map(day -> "Circle judged in the wind of " + day)
+                                    .orElse("Circle not judged without a wind"),
+                            "Measure today's wind in Maiden."),
+                    new Remedy.GoTo("Measure the wind", Stage.MAIDEN));
+        }
         double wind = field.windAt(home.height());
         Turn turn = new Turn(limits.cruiseSpeed(), limits.bank());
         double wanted = situation.judged(ROOM) * turn.leastCircle(wind);

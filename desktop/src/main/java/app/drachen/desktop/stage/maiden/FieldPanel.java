@@ -54,7 +54,7 @@ final class FieldPanel extends GridPane {
         Field f = session.field().orElseGet(() -> calm("Field"));
         add(place(f), 0, 0, 2, 1);
         count = 2;
-        first = add("Wind", Quantity.SPEED, f.wind(), (x, v) -> today(x.withWind(v, x.windFrom(), x.gust())));
+        first = add("Wind", Quantity.SPEED, f.wind(), (x, v) -> x.withWind(v, x.windFrom(), x.gust()));
         add("From", Quantity.BEARING, f.windFrom(), (x, v) -> x.withWind(x.wind(), v, x.gust()));
         add("Gusts", Quantity.SPEED, f.gust(), (x, v) -> today(x.withWind(x.wind(), x.windFrom(), v)));
         add("Air", Quantity.TEMPERATURE, f.temperature(), (x, v) -> x.withAir(v, x.pressure()));
