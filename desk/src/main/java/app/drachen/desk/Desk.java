@@ -167,6 +167,11 @@ public final class Desk implements AutoCloseable {
         return hangar.file();
     }
 
+    /** Whether changes can be kept where the hangar lies. */
+    public boolean writable() {
+        return hangar.writable();
+    }
+
     /** Whether every change is safe on disk. */
     public boolean saved() {
         return !jobs.keeping();

@@ -11,6 +11,7 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desk.work.Lane;
+import app.drachen.files.NotWrittenException;
 import app.drachen.files.hangar.Revision;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -279,6 +280,8 @@ public final class Session implements AutoCloseable {
                         running -> {
                             try {
                                 writing.to(file);
+                            } catch (NotWrittenException e) {
+                                throw new IllegalArgumentException(e.getMessage(), e);
                             } catch (IOException | UncheckedIOException e) {
                                 throw new IllegalArgumentException(
                                         file + " could not be written (" + e.getMessage()

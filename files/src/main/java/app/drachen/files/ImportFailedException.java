@@ -6,6 +6,8 @@ import java.nio.file.Path;
 public final class ImportFailedException extends Exception {
     private static final long serialVersionUID = 1;
 
+    private final String problem;
+
     /**
      * A failure.
      *
@@ -15,5 +17,11 @@ public final class ImportFailedException extends Exception {
      */
     public ImportFailedException(Path file, String place, String problem) {
         super(file.getFileName() + (place.isEmpty() ? "" : ", " + place) + ": " + problem);
+        this.problem = (place.isEmpty() ? "" : place + ": ") + problem;
+    }
+
+    /** Place and problem, without the file. */
+    public String problem() {
+        return problem;
     }
 }

@@ -1,5 +1,6 @@
 package app.drachen.files;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
@@ -152,12 +153,59 @@ class HangarTest {
         assertTrue(told.startsWith("notes.txt") && told.contains("no hangar"), told);
         assertTrue(Files.readString(text).startsWith("these are notes"), "the file is left as it was");
         Path newer = folder.resolve("newer.drachen");
+        Hangar.open(newer).close();
         try (var connection = DriverManager.getConnection("jdbc:sqlite:" + newer)) {
             connection.createStatement().execute("PRAGMA user_version=77");
         }
         String version =
                 assertThrows(HangarException.class, () -> Hangar.open(newer)).getMessage();
         assertTrue(version.contains("newer Drachen"), version);
+    }
+
+    /** A database that Drachen did not make is left as it is, whatever it is called. */
+    @Test
+    void anotherProgramsDatabaseIsNotTakenOver() throws Exception {
+        for (String made : List.of("CREATE TABLE shopping (what TEXT)", "PRAGMA application_id=252006674")) {
+            Path other = folder.resolve("other" + made.length() + ".drachen");
+            try (var connection = DriverManager.getConnection("jdbc:sqlite:" + other)) {
+                connection.createStatement().execute(made);
+                connection.createStatement().execute("PRAGMA user_version=3");
+            }
+            byte[] before = Files.readAllBytes(other);
+            String told = assertThrows(HangarException.class, () -> Hangar.open(other))
+                    .getMessage();
+            assertTrue(told.contains("another program"), told);
+            assertThrows(HangarException.class, () -> Hangar.openToRead(other));
+            assertArrayEquals(before, Files.readAllBytes(other));
+        }
+    }
+
+    /** Through a symbolic link there is still one writer; a file with two names is not written at all. */
+    @Test
+    void linksDoNotLetASecondWriterIn() throws Exception {
+        Path file = folder.resolve("one.drachen");
+        Path link = Files.createSymbolicLink(folder.resolve("link.drachen"), file);
+        try (Hangar first = Hangar.open(file)) {
+            String told =
+                    assertThrows(HangarException.class, () -> Hangar.open(link)).getMessage();
+            assertTrue(told.contains("open in another"), told);
+            assertTrue(first.writable());
+        }
+        assertFalse(Files.exists(folder.resolve(".one.drachen.lock")), "the lock goes with the one who had it");
+        Path second = Files.createLink(folder.resolve("hard.drachen"), file);
+        for (Path name : List.of(file, second)) {
+            String told =
+                    assertThrows(HangarException.class, () -> Hangar.open(name)).getMessage();
+            assertTrue(told.contains("second name"), told);
+        }
+        Hangar.openToRead(second).close();
+        Files.delete(second);
+        Hangar.open(link).close();
+        Path nowhere = Files.createSymbolicLink(folder.resolve("nowhere.drachen"), folder.resolve("gone.drachen"));
+        assertTrue(assertThrows(HangarException.class, () -> Hangar.open(nowhere))
+                .getMessage()
+                .contains("leads nowhere"));
+        assertFalse(Files.exists(folder.resolve("gone.drachen")));
     }
 
     @Test

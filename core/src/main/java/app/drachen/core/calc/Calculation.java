@@ -87,7 +87,8 @@ public record Calculation(
      * Computes all results.
      *
      * @param values inputs in SI by name
-     * @throws IllegalArgumentException naming an input that is missing, unknown or out of range, with unit and range
+     * @throws IllegalArgumentException naming an input that is missing, unknown or out of range, with unit and range, or
+     *     a result that has no answer
      */
     public List<Working> compute(Map<String, Double> values) {
         values.keySet().forEach(this::input);
@@ -115,6 +116,11 @@ public record Calculation(
         List<Working> workings = new ArrayList<>();
         for (Result result : results) {
             double value = result.of().applyAsDouble(given);
+            if (Double.isInfinite(value)) {
+                throw new IllegalArgumentException(id + ": " + result.name()
+                        + " has no answer for these inputs: " + result.formula()
+                        + " divides by nothing, or grows beyond all bounds; check them");
+            }
             if (!Double.isNaN(value)) {
                 Working working = Working.of(
                         id,

@@ -1,11 +1,13 @@
 package app.drachen.core.clearance;
 
 import app.drachen.core.setup.Waiver;
+import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -41,7 +43,7 @@ public record Clearance(
         List<String> passedOver = new ArrayList<>();
         for (StageKit kit : kits) {
             for (ClearanceRule rule : kit.rules()) {
-                Ruling ruling = decided(rule, situation);
+                Ruling ruling = decided(kit, rule, situation);
                 Optional<Waiver> waiver = waiver(rule, ruling, situation);
                 rulings.add(waiver.map(ruling::waived).orElse(ruling));
                 waiver.ifPresent(w -> passedOver.add(ruling.finding().title()));
@@ -69,12 +71,33 @@ public record Clearance(
     }
 
     /** A rule's ruling; what the pilot has decided about its limits stands in it. */
-    private static Ruling decided(ClearanceRule rule, Situation situation) {
-        Ruling ruling = rule.check(situation);
+    private static Ruling decided(StageKit kit, ClearanceRule rule, Situation situation) {
+        Ruling ruling;
+        try {
+            ruling = rule.check(situation);
+        } catch (IllegalArgumentException | IllegalStateException | ArithmeticException e) {
+            return unanswered(kit, rule, e);
+        }
         String decided = rule.judgements().stream()
                 .flatMap(j -> j.decided(situation.setup().decision(j.id())).stream())
                 .collect(Collectors.joining(" "));
         return decided.isEmpty() ? ruling : ruling.noting(decided);
+    }
+
+    /** A question that has no answer for this aircraft stops it: its figures are beyond what can be reckoned with. */
+    private static Ruling unanswered(StageKit kit, ClearanceRule rule, RuntimeException e) {
+        String said = String.valueOf(e.getMessage());
+        boolean number = said.contains("NaN") || said.contains("Infinity") || said.equals("null");
+        String why = number ? "they lead to no number at all" : said;
+        return Ruling.of(
+                kit.stage(),
+                kit.opens().orElse(Gate.LAUNCH),
+                Finding.of(
+                        rule.id(),
+                        State.STOP,
+                        "No answer for " + kit.stage().label().toLowerCase(Locale.ROOT),
+                        rule.demand() + " That cannot be reckoned with these figures: " + why
+                                + ". Check what was entered last, or go back a revision."));
     }
 
     private static List<Stage> unchecked(List<StageKit> kits) {

@@ -59,6 +59,11 @@ public record Flown(
         if (last < 0 || !(log.value(LogColumn.HEIGHT, last) < 1.5)) {
             return Optional.empty();
         }
-        return Optional.of(Math.max(0, -log.value(LogColumn.CLIMB, last)));
+        int row = last;
+        while (row > 0 && Double.isNaN(log.value(LogColumn.CLIMB, row)) && log.time(last) - log.time(row) < 1) {
+            row--;
+        }
+        double climb = log.value(LogColumn.CLIMB, row);
+        return Double.isNaN(climb) ? Optional.empty() : Optional.of(Math.max(0, -climb));
     }
 }

@@ -39,12 +39,18 @@ public record LevelResult(double time, double bank, double settle, double oversh
             }
             double settle = 0;
             double overshoot = 0;
+            int known = 0;
             for (int row = segment.from(); row < end; row++) {
                 double roll = log.value(LogColumn.ROLL, row);
+                known += Double.isNaN(roll) ? 0 : 1;
                 if (Math.abs(roll) > SETTLED) {
                     settle = log.time(row) - log.time(segment.from());
                 }
-                overshoot = Math.max(overshoot, -roll * Math.signum(bank));
+                overshoot = Double.isNaN(roll) ? overshoot : Math.max(overshoot, -roll * Math.signum(bank));
+            }
+            if (known < 0.9 * (end - segment.from())) {
+                // what happened in the gaps is not known
+                continue;
             }
             boolean never = settle > seconds - 0.5;
             int half = (segment.from() + end) / 2;

@@ -17,7 +17,8 @@ final class Samples {
     void set(int row, double value) {
         int room = row >> BITS;
         if (room >= rooms.length) {
-            rooms = Arrays.copyOf(rooms, rooms.length * 2);
+            // a column may begin late in a long log
+            rooms = Arrays.copyOf(rooms, Math.max(rooms.length * 2, room + 1));
         }
         if (rooms[room] == null) {
             rooms[room] = new double[ROOM];
@@ -28,7 +29,7 @@ final class Samples {
 
     /** A sample [unit of the column]; NaN where none was written. */
     double get(int row) {
-        double[] room = rooms[row >> BITS];
+        double[] room = row >> BITS < rooms.length ? rooms[row >> BITS] : null;
         return room == null ? Double.NaN : room[row & MASK];
     }
 

@@ -71,6 +71,9 @@ public enum Quantity {
     COORDINATE(Unit.of("°", Math.PI / 180, 6)),
     PER_RADIAN(Unit.of("1/rad", 1, 2));
 
+    /** From here on a number is written with a power of ten [-]. */
+    private static final double LONGEST = 1e12;
+
     private static final char OPEN = '\u27e6';
     private static final char CLOSE = '\u27e7';
     private static final java.util.regex.Pattern MARKED =
@@ -118,6 +121,9 @@ public enum Quantity {
         double step = Math.pow(10, -unit.decimals());
         if (Math.abs(shown) < step / 2) {
             shown = 0;
+        }
+        if (Math.abs(shown) >= LONGEST) {
+            return new DecimalFormat("0.###E0", SYMBOLS).format(shown);
         }
         StringBuilder pattern = new StringBuilder(Math.abs(shown) >= 10_000 ? "#,##0" : "0");
         if (unit.decimals() > 0) {

@@ -40,8 +40,12 @@ final class ConvertCommand implements Callable<Integer> {
     @Mixin
     private MappingOptions mapping;
 
+    @Mixin
+    private OutOptions over;
+
     @Override
     public Integer call() throws Exception {
+        over.allow(out, file);
         PrintWriter to = spec.commandLine().getOut();
         Imported<FlightLog> log = mapping.read(file, to);
         for (ImportProblem problem : log.problems()) {

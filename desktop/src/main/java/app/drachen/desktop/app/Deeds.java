@@ -9,9 +9,9 @@ import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Tables;
+import app.drachen.files.NotWrittenException;
 import app.drachen.files.json.SetupJson;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -73,7 +73,9 @@ final class Deeds {
         try {
             PictureFile.save(picture, file);
             session.tell(file + " written.");
-        } catch (IOException | UncheckedIOException e) {
+        } catch (NotWrittenException e) {
+            session.tell(e.getMessage());
+        } catch (IOException e) {
             session.tell(
                     file + " could not be written (" + e.getMessage() + "); choose another place, nothing is lost.");
         }

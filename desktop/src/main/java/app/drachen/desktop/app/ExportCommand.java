@@ -35,8 +35,12 @@ final class ExportCommand implements Callable<Integer> {
     @Mixin
     private HangarOptions from;
 
+    @Mixin
+    private OutOptions over;
+
     @Override
     public Integer call() throws Exception {
+        over.allow(file);
         try (Hangar hangar = from.open()) {
             Hangar.Shelf aircraft = HangarOptions.aircraft(hangar, name);
             if (flight == null) {

@@ -2,6 +2,7 @@ package app.drachen.desktop.app;
 
 import app.drachen.desktop.widget.Dialogs;
 import java.io.File;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -46,9 +47,13 @@ final class FxDialogs implements Dialogs {
     public Optional<Path> save(String title, String suggestion, List<String> endings) {
         FileChooser chooser = chooser(title, endings);
         chooser.setInitialFileName(suggestion);
-        return Optional.ofNullable(chooser.showSaveDialog(window.get()))
-                .map(this::seen)
-                .map(p -> ended(p, endings));
+        Optional<Path> chosen =
+                Optional.ofNullable(chooser.showSaveDialog(window.get())).map(this::seen);
+        Optional<Path> ended = chosen.map(p -> ended(p, endings));
+        // the desktop asked about the name as typed; with its ending it may be a file that is there already
+        return chosen.equals(ended) || ended.filter(Files::exists).isEmpty()
+                ? ended
+                : save(title, ended.get().getFileName().toString(), endings);
     }
 
     private static Path ended(Path file, List<String> endings) {

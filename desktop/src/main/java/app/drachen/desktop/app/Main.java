@@ -2,6 +2,8 @@ package app.drachen.desktop.app;
 
 import app.drachen.files.ImportFailedException;
 import app.drachen.files.hangar.HangarException;
+import app.drachen.files.state.NativeFolder;
+import app.drachen.files.state.UserFolders;
 import java.io.UncheckedIOException;
 import java.util.stream.Stream;
 import picocli.CommandLine;
@@ -45,6 +47,13 @@ public final class Main implements Runnable {
     /** Starts. */
     public static void main(String[] arguments) {
         System.setProperty("java.awt.headless", "true");
+        try {
+            UserFolders.data();
+            NativeFolder.under(UserFolders.state());
+        } catch (IllegalArgumentException e) {
+            System.err.println("drachen: " + e.getMessage());
+            System.exit(BAD_INPUT);
+        }
         System.exit(run(arguments));
     }
 

@@ -52,7 +52,7 @@ final class OpenCommand implements Callable<Integer> {
 
     /** The hangar that was named. It is opened here: what is wrong with it is one sentence, and no window. */
     private DrachenApplication.First named() {
-        Hangar opened = Hangar.open(file);
+        Hangar opened = Hangar.openAsItLies(file);
         OptionalLong shown = chosen(opened);
         return new DrachenApplication.First(progress -> opened, h -> shown, "Reading the hangar.");
     }
@@ -65,7 +65,7 @@ final class OpenCommand implements Callable<Integer> {
             DemoFile.putAside(hangar);
         }
         if (Files.exists(hangar)) {
-            Hangar opened = Hangar.open(hangar);
+            Hangar opened = Hangar.openAsItLies(hangar);
             OptionalLong shown = chosen(opened);
             return new DrachenApplication.First(progress -> opened, h -> shown, "Reading the hangar.");
         }

@@ -94,6 +94,9 @@ final class RehearseCommand implements Callable<Integer> {
     @Mixin
     private FieldOptions field;
 
+    @Mixin
+    private OutOptions over;
+
     /** The set-up without the mistakes. */
     private Setup believed;
 
@@ -121,6 +124,11 @@ final class RehearseCommand implements Callable<Integer> {
         }
         if (times < 1 || times > 10_000) {
             throw new IllegalArgumentException("--times is " + times + "; allowed is 1 to 10000");
+        }
+        if (out != null) {
+            Path[] read = file == null ? new Path[0] : new Path[] {file};
+            over.allow(out, read);
+            over.allow(flownSetup(out), read);
         }
         RehearsalPlan flown = scenario == null ? given() : demo();
         for (String fault : faults) {

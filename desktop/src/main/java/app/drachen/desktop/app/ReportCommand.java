@@ -50,10 +50,14 @@ final class ReportCommand implements Callable<Integer> {
     private MappingOptions mapping;
 
     @Mixin
+    private OutOptions over;
+
+    @Mixin
     private FieldOptions place;
 
     @Override
     public Integer call() throws Exception {
+        over.allow(out, log == null ? new Path[] {setupFile} : new Path[] {setupFile, log});
         Setup setup = SetupJson.read(setupFile);
         Field field = place.field();
         Papers papers = new Papers(setup, 1, Optional.of(field), imperial ? UnitSystem.IMPERIAL : UnitSystem.METRIC);

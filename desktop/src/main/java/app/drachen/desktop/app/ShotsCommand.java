@@ -79,6 +79,7 @@ final class ShotsCommand implements Callable<Integer> {
                 if (!only.isEmpty() && !only.contains(view.name())) {
                     continue;
                 }
+                Files.createDirectories(folder);
                 Path picture = folder.resolve(view.name() + ".png");
                 Screen.ask(() -> {
                     // what was told on the way here is not part of the view

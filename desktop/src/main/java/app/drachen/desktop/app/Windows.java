@@ -10,6 +10,8 @@ import app.drachen.files.state.ErrorReports;
 import app.drachen.files.state.ProgramLog;
 import app.drachen.files.state.Recents;
 import app.drachen.files.state.UserFolders;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -66,7 +68,7 @@ final class Windows {
         }
         Scene scene = stage.getScene();
         scene.setRoot(shell.root());
-        stage.setTitle("Drachen · " + desk.file().getFileName());
+        stage.setTitle("Drachen · " + desk.file().getFileName() + (desk.writable() ? "" : ", to look at"));
         stage.setOnCloseRequest(e -> {
             // while the window still stands: what is being typed is taken
             shell.leave();
@@ -80,17 +82,21 @@ final class Windows {
             Screen.beside(() -> ProgramLog.say("opened " + desk.file().getFileName()));
             // written and copied beside the interface, once the window stands
             Screen.beside(() -> recents.add(desk.file()));
-            desk.copyOfTheDay(session::tell);
+            if (desk.writable()) {
+                desk.copyOfTheDay(session::tell);
+            } else {
+                session.tell(desk.file().getFileName()
+                        + " lies where you may not write: it is open to look at; copy it to change anything.");
+            }
         }
         return scene;
     }
 
     /** Opens a hangar in a window of its own; one that is open already is not opened twice. */
     private void openFile(Path file) {
-        Path wanted = file.toAbsolutePath().normalize();
         Optional<Desk> already = open.stream()
                 .map(o -> o.session().desk())
-                .filter(d -> d.file().toAbsolutePath().normalize().equals(wanted))
+                .filter(d -> same(d.file(), file))
                 .findFirst();
         if (already.isPresent()) {
             show(already.get(), new Stage(), OptionalLong.empty());
@@ -98,12 +104,20 @@ final class Windows {
         }
         Screen.beside(() -> {
             try {
-                Desk desk = desk(Hangar.open(file));
+                Desk desk = desk(Hangar.openAsItLies(file));
                 Screen.soon(() -> show(desk, new Stage(), OptionalLong.empty()));
             } catch (RuntimeException e) {
                 Screen.soon(() -> uncaught(e));
             }
         });
+    }
+
+    private static boolean same(Path one, Path other) {
+        try {
+            return Files.exists(other) && Files.isSameFile(one, other);
+        } catch (IOException e) {
+            return one.equals(other);
+        }
     }
 
     private void close(Open window) {

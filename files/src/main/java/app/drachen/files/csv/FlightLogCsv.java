@@ -6,6 +6,7 @@ import app.drachen.core.modes.FlightMode;
 import app.drachen.core.working.Progress;
 import app.drachen.files.ImportFailedException;
 import app.drachen.files.Imported;
+import app.drachen.files.NewFile;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
 import java.io.Writer;
@@ -28,9 +29,11 @@ public final class FlightLogCsv {
 
     /** Writes a log into a file. */
     public static void write(FlightLog log, Path file) throws IOException {
-        try (Writer out = Files.newBufferedWriter(file, StandardCharsets.UTF_8)) {
-            write(log, out);
-        }
+        NewFile.write(file, fresh -> {
+            try (Writer out = Files.newBufferedWriter(fresh, StandardCharsets.UTF_8)) {
+                write(log, out);
+            }
+        });
     }
 
     /** Writes a log. The writer is not closed. */

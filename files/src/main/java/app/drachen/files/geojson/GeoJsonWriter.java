@@ -1,5 +1,6 @@
 package app.drachen.files.geojson;
 
+import app.drachen.files.NewFile;
 import app.drachen.files.track.Track;
 import app.drachen.files.track.XmlFile;
 import com.fasterxml.jackson.core.JsonEncoding;
@@ -9,7 +10,6 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 
 /**
  * Writes a track as GeoJSON: one feature, a line; times as a list of the same length among its properties.
@@ -21,8 +21,11 @@ public final class GeoJsonWriter {
 
     /** Writes a file, by way of a new file beside it. */
     public static void write(Track track, boolean aboveSea, Path file) throws IOException {
-        Path fresh = file.resolveSibling(file.getFileName() + ".new");
-        try (OutputStream out = Files.newOutputStream(fresh);
+        NewFile.write(file, fresh -> document(track, aboveSea, fresh));
+    }
+
+    private static void document(Track track, boolean aboveSea, Path file) throws IOException {
+        try (OutputStream out = Files.newOutputStream(file);
                 JsonGenerator json = new JsonFactory().createGenerator(out, JsonEncoding.UTF8)) {
             json.writeStartObject();
             json.writeStringField("type", "FeatureCollection");
@@ -45,7 +48,6 @@ public final class GeoJsonWriter {
             json.writeEndArray();
             json.writeEndObject();
         }
-        Files.move(fresh, file, StandardCopyOption.REPLACE_EXISTING);
     }
 
     /** A line needs two positions; a single one is a point. */

@@ -48,6 +48,7 @@ public final class GpxReader {
 
     private Imported<FlightLog> read() throws IOException, ImportFailedException {
         XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
+        factory.setXMLReporter((message, type, information, location) -> {});
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
         factory.setProperty(XMLInputFactory.IS_REPLACING_ENTITY_REFERENCES, false);

@@ -1,12 +1,7 @@
 package app.drachen.files.hangar;
 
-import java.io.IOException;
-import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
-import java.nio.channels.OverlappingFileLockException;
-import java.nio.file.Files;
+import app.drachen.files.state.NativeFolder;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
@@ -20,12 +15,14 @@ import java.util.function.Supplier;
 
 /** The SQLite file under a hangar: one connection, one writer, every change durable when its call returns. */
 final class Database implements AutoCloseable {
+    private final Path named;
     private final Path file;
     private final Connection connection;
-    private final Optional<FileLock> lock;
+    private final Optional<HangarLock> lock;
     private volatile Runnable watch = () -> {};
 
-    private Database(Path file, Connection connection, Optional<FileLock> lock) {
+    private Database(Path named, Path file, Connection connection, Optional<HangarLock> lock) {
+        this.named = named;
         this.file = file;
         this.connection = connection;
         this.lock = lock;
@@ -36,11 +33,23 @@ final class Database implements AutoCloseable {
         T with(PreparedStatement statement) throws SQLException;
     }
 
-    static Database open(Path file, boolean toWrite) {
-        Optional<FileLock> lock = toWrite ? Optional.of(lock(file)) : Optional.empty();
+    /**
+     * Opens a hangar's file.
+     *
+     * @param named its name; a symbolic link is followed, so that copies and lock lie beside the file itself
+     */
+    static Database open(Path named, boolean toWrite) {
+        Path file = HangarPlace.real(named);
+        Optional<HangarLock> lock = toWrite ? Optional.of(HangarLock.take(file)) : Optional.empty();
         try {
-            Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
-            Database database = new Database(file, connection, lock);
+            if (toWrite) {
+                HangarPlace.oneName(file);
+            }
+            NativeFolder.prepare();
+            boolean still = !toWrite && HangarPlace.lyingStill(file);
+            Connection connection = DriverManager.getConnection(
+                    still ? "jdbc:sqlite:" + file.toUri() + "?immutable=1" : "jdbc:sqlite:" + file);
+            Database database = new Database(named, file, connection, lock);
             try {
                 database.prepare(toWrite);
                 return database;
@@ -49,10 +58,13 @@ final class Database implements AutoCloseable {
                 throw e;
             }
         } catch (SQLException e) {
-            lock.ifPresent(Database::release);
-            throw new HangarException(file.getFileName() + ": " + unusable(e, file), e);
+            lock.ifPresent(HangarLock::release);
+            String sentence = file.getFileName() + ": " + unusable(e, file);
+            throw (e.getErrorCode() & 0xFF) == 8
+                    ? new HangarReadOnlyException(sentence, e)
+                    : new HangarException(sentence, e);
         } catch (HangarException e) {
-            lock.ifPresent(Database::release);
+            lock.ifPresent(HangarLock::release);
             throw e;
         }
     }
@@ -62,71 +74,33 @@ final class Database implements AutoCloseable {
                 .map(p -> "the copy " + p.getParent().getFileName() + "/" + p.getFileName() + " beside it is whole")
                 .orElse("choose another");
         return switch (e.getErrorCode() & 0xFF) {
-            case 11, 26 -> "this is no hangar or it is damaged; " + copy + " (" + e.getMessage() + ")";
-            case 8, 14 -> "this hangar cannot be written here; check the folder and its permissions (" + e.getMessage()
-                    + ")";
-            case 5, 6 -> "this hangar is locked; close the other program that has it open (" + e.getMessage() + ")";
-            default -> "this hangar cannot be opened; check the disk, or " + copy + " (" + e.getMessage() + ")";
+            case 11, 26 -> "this is no hangar or it is damaged; " + copy;
+            case 8, 14 -> "this hangar cannot be written here; check the folder and its permissions";
+            case 13 -> "the disk is full; make room and open it again, nothing is lost";
+            case 5, 6 -> "this hangar is locked; close the other program that has it open";
+            default -> "this hangar cannot be opened; check the disk, or " + copy;
         };
-    }
-
-    /** Two programs on one hangar would undo each other's work: the second one is told so. */
-    private static FileLock lock(Path file) {
-        Path beside = file.resolveSibling("." + file.getFileName() + ".lock");
-        FileLock lock = null;
-        try {
-            if (file.getParent() != null && !Files.isDirectory(file.getParent())) {
-                throw new HangarException(file.getFileName() + ": there is no folder " + file.getParent()
-                        + "; make it or choose another");
-            }
-            FileChannel channel = FileChannel.open(beside, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-            try {
-                lock = channel.tryLock();
-            } finally {
-                if (lock == null) {
-                    channel.close();
-                }
-            }
-        } catch (OverlappingFileLockException e) {
-            lock = null;
-        } catch (IOException e) {
-            throw new HangarException(
-                    file.getFileName() + ": this hangar cannot be written here; check the folder and its permissions ("
-                            + e.getMessage() + ")",
-                    e);
-        }
-        if (lock == null) {
-            throw new HangarException(file.getFileName() + ": this hangar is open in another Drachen; close it there");
-        }
-        return lock;
-    }
-
-    private static void release(FileLock lock) {
-        try {
-            lock.acquiredBy().close();
-        } catch (IOException e) {
-            // the lock ends with the program at the latest
-        }
     }
 
     private void prepare(boolean toWrite) throws SQLException {
         try (Statement s = connection.createStatement()) {
             s.execute("PRAGMA busy_timeout=3000");
             s.execute("PRAGMA foreign_keys=ON");
-            int version;
-            try (ResultSet r = s.executeQuery("PRAGMA user_version")) {
-                version = r.getInt(1);
-            }
+            int version = number(s, "PRAGMA user_version");
             int newest = Migrations.all().size();
+            checkOurs(s, version);
             if (version > newest) {
                 throw new HangarException(
                         file.getFileName() + ": written by a newer Drachen (version " + version + "); update this one");
             }
-            if (!toWrite && version < newest) {
-                throw new HangarException(file.getFileName()
-                        + ": written by an older Drachen, or no hangar; open it in a window once, then try again");
+            if (!toWrite && version < Migrations.READABLE) {
+                throw new HangarException(file.getFileName() + ": "
+                        + (version == 0 ? "this is no hangar yet" : "written by an older Drachen")
+                        + "; open it in a window once, then try again");
             }
-            if (toWrite) {
+            if (!toWrite) {
+                s.execute("PRAGMA query_only=ON");
+            } else {
                 s.execute("PRAGMA journal_mode=WAL");
                 s.execute("PRAGMA synchronous=FULL");
                 if (version > 0 && version < newest) {
@@ -134,6 +108,28 @@ final class Database implements AutoCloseable {
                 }
                 migrate(s, version);
             }
+        }
+    }
+
+    private static int number(Statement s, String sql) throws SQLException {
+        try (ResultSet r = s.executeQuery(sql)) {
+            return r.next() ? r.getInt(1) : 0;
+        }
+    }
+
+    /** A database of another program is left alone; a hangar of before the mark is known by its tables. */
+    private void checkOurs(Statement s, int version) throws SQLException {
+        int mark = number(s, "PRAGMA application_id");
+        int tables = number(s, "SELECT COUNT(*) FROM sqlite_master");
+        int ours = number(
+                s,
+                "SELECT COUNT(*) FROM sqlite_master WHERE type = 'table'"
+                        + " AND name IN ('aircraft', 'revision', 'proof', 'flight', 'setting')");
+        boolean empty = mark == 0 && version == 0 && tables == 0;
+        boolean older = mark == 0 && version > 0 && version < Migrations.MARKED && ours == 5;
+        if (mark != Migrations.MARK && !empty && !older) {
+            throw new HangarException(
+                    file.getFileName() + ": this is a database of another program; choose a hangar of Drachen");
         }
     }
 
@@ -155,8 +151,19 @@ final class Database implements AutoCloseable {
         }
     }
 
+    /** The file as it was named. */
+    Path named() {
+        return named;
+    }
+
+    /** The file itself, where a link leads to it. */
     Path file() {
         return file;
+    }
+
+    /** Whether it was opened to write. */
+    boolean writable() {
+        return lock.isPresent();
     }
 
     /** Calls something before every look at the file. */
@@ -177,12 +184,13 @@ final class Database implements AutoCloseable {
         String why =
                 switch (e.getErrorCode() & 0xFF) {
                     case 13 -> "the disk is full; make room and do it again, nothing before it is lost";
-                    case 8 -> "it may not be written; check its permissions, nothing before it is lost";
-                    case 11, 26 -> "it is damaged; the copies beside it are in the folder "
-                            + Backups.folder(file).getFileName();
+                    case 8 -> lock.isPresent()
+                            ? "it may not be written; check its permissions, nothing before it is lost"
+                            : "it is open to look at only; copy it to a place where you may write, and open the copy";
+                    case 11, 26 -> "it is damaged; " + Backups.advice(file);
                     default -> "it could not be read or written; check the disk and try again";
                 };
-        return new HangarException(file.getFileName() + ": " + why + " (" + e.getMessage() + ")", e);
+        return new HangarException(file.getFileName() + ": " + why, e);
     }
 
     int update(String sql, Object... values) {
@@ -258,7 +266,7 @@ final class Database implements AutoCloseable {
         } catch (SQLException e) {
             throw failed(e);
         } finally {
-            lock.ifPresent(Database::release);
+            lock.ifPresent(HangarLock::release);
         }
     }
 }

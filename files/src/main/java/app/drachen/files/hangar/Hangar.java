@@ -52,9 +52,21 @@ public final class Hangar implements AutoCloseable {
         }
     }
 
+    /** Opens a hangar to write it or, where it lies in a place that may only be read, to look at it. */
+    public static Hangar openAsItLies(Path file) {
+        try {
+            return open(file);
+        } catch (HangarReadOnlyException e) {
+            if (Files.isReadable(file)) {
+                return openToRead(file);
+            }
+            throw e;
+        }
+    }
+
     /** Opens a hangar to read it, also while another program has it open. */
     public static Hangar openToRead(Path file) {
-        if (!Files.exists(file)) {
+        if (!Files.exists(file) && !Files.isSymbolicLink(file)) {
             throw new HangarException(file.getFileName() + ": there is no such hangar; check the name");
         }
         Hangar hangar = new Hangar(Database.open(file, false));
@@ -127,7 +139,8 @@ public final class Hangar implements AutoCloseable {
     /** The revision the aircraft stands at. */
     public Revision current(long aircraft) {
         return revision(aircraft, revisions.currentNumber(aircraft))
-                .orElseThrow(() -> new HangarException("There is no aircraft " + aircraft + "."));
+                .orElseThrow(() -> new HangarException(database.file().getFileName() + ": the revision at which "
+                        + name(aircraft) + " stands is missing; " + Backups.advice(database.file())));
     }
 
     /** One revision. */
@@ -210,18 +223,49 @@ public final class Hangar implements AutoCloseable {
             List<Proof> proofs = new ArrayList<>();
             try (ResultSet r = s.executeQuery()) {
                 while (r.next()) {
-                    proofs.add(proof(r.getString(1)));
+                    proofs.add(proof(aircraft, r.getString(1)));
                 }
             }
             return proofs;
         });
     }
 
-    private Proof proof(String document) {
+    private Proof proof(long aircraft, String document) {
         try {
             return SetupJson.fromText(document, Proof.class, database.file());
         } catch (ImportFailedException e) {
-            throw new HangarException(e.getMessage(), e);
+            throw new HangarException(
+                    database.file().getFileName() + ": a proof of " + name(aircraft) + " cannot be read (" + e.problem()
+                            + "); " + Backups.advice(database.file()),
+                    e);
+        }
+    }
+
+    private String name(long aircraft) {
+        return database.text("SELECT name FROM aircraft WHERE id = ?", aircraft).orElse("an aircraft");
+    }
+
+    /** What cannot be read, a sentence each: revisions, proofs and logs of all aircraft. Takes its time. */
+    public List<String> troubles() {
+        List<String> troubles = new ArrayList<>();
+        for (long aircraft : database.longs("SELECT id FROM aircraft")) {
+            for (long number : database.longs("SELECT number FROM revision WHERE aircraft = ?", aircraft)) {
+                check(() -> revision(aircraft, (int) number), troubles);
+            }
+            check(() -> current(aircraft), troubles);
+            check(() -> proofs(aircraft), troubles);
+            for (FlightRecord flight : logbook.flights(aircraft)) {
+                check(() -> logbook.log(aircraft, flight.number()), troubles);
+            }
+        }
+        return troubles;
+    }
+
+    private static void check(Runnable look, List<String> troubles) {
+        try {
+            look.run();
+        } catch (HangarException e) {
+            troubles.add(e.getMessage());
         }
     }
 
@@ -248,8 +292,14 @@ public final class Hangar implements AutoCloseable {
         }
     }
 
+    /** Its file, as it was named. */
     public Path file() {
-        return database.file();
+        return database.named();
+    }
+
+    /** Whether changes can be kept; one in a place that may only be read is open to look at. */
+    public boolean writable() {
+        return database.writable();
     }
 
     @Override

@@ -1,7 +1,7 @@
 package app.drachen.files.hangar;
 
 /** The hangar file cannot be used: one sentence with file and remedy. */
-public final class HangarException extends RuntimeException {
+public sealed class HangarException extends RuntimeException permits HangarReadOnlyException {
     private static final long serialVersionUID = 1;
 
     public HangarException(String message, Throwable cause) {

@@ -102,7 +102,7 @@ public final class Logbook {
 
     /** The log of a flight. */
     public Optional<FlightLog> log(long aircraft, int number) {
-        return packed(aircraft, number).map(p -> unpacked(p.bytes));
+        return packed(aircraft, number).map(p -> unpacked(p.bytes, number));
     }
 
     /** The log of a flight as the hangar keeps it. */
@@ -115,12 +115,22 @@ public final class Logbook {
         });
     }
 
-    private static FlightLog unpacked(byte[] bytes) {
+    private FlightLog unpacked(byte[] bytes, int number) {
         try {
             return PackedLog.isPacked(bytes) ? PackedLog.unpack(bytes) : zipped(bytes);
         } catch (IOException | ImportFailedException | IllegalArgumentException e) {
-            throw new HangarException("a log in the hangar is damaged: " + e.getMessage(), e);
+            throw damaged(number, "it is damaged", e);
+        } catch (OutOfMemoryError e) {
+            throw damaged(number, "it needs more memory than there is, or is damaged", e);
         }
+    }
+
+    private HangarException damaged(int number, String why, Throwable cause) {
+        Path file = database.file();
+        return new HangarException(
+                file.getFileName() + ": the log of flight " + number + " cannot be read, " + why + "; "
+                        + Backups.advice(file),
+                cause);
     }
 
     /** Hangars of version 1 kept logs as zipped CSV. */

@@ -32,7 +32,22 @@ final class Migrations {
     private static final List<String> THIRD =
             List.of("ALTER TABLE revision ADD COLUMN prints TEXT NOT NULL DEFAULT ''");
 
-    private static final List<List<String>> ALL = List.of(FIRST, SECOND, THIRD);
+    /**
+     * What the file says it is, "Drac" in ASCII.
+     *
+     * <p>Source: SQLite, PRAGMA application_id.
+     */
+    static final int MARK = 0x44726163;
+
+    /** From this version on a hangar bears the mark. */
+    static final int MARKED = 4;
+
+    /** Hangars from this version on are read without being migrated. */
+    static final int READABLE = 3;
+
+    private static final List<String> FOURTH = List.of("PRAGMA application_id=" + MARK);
+
+    private static final List<List<String>> ALL = List.of(FIRST, SECOND, THIRD, FOURTH);
 
     private Migrations() {}
 

@@ -83,7 +83,8 @@ final class PackedLog {
             int rows = in.readInt();
             double start = in.readDouble();
             int count = in.readInt();
-            if (rows < 0 || count < 0 || count > 1_000) {
+            // a deflated byte holds at most some 1032 bytes, and a sample takes one of them
+            if (rows < 0 || count < 0 || count > 1_000 || rows > bytes.length * 1_040L) {
                 throw new IOException("its sizes make no sense");
             }
             Map<LogColumn, double[]> columns = new EnumMap<>(LogColumn.class);
@@ -98,9 +99,13 @@ final class PackedLog {
     }
 
     private static double[] column(DataInputStream in, int rows, double size) throws IOException {
-        double[] values = new double[rows];
+        // grows with what is really there, whatever the number of rows claims
+        double[] values = new double[Math.min(rows, 1 << 16)];
         long last = 0;
         for (int row = 0; row < rows; row++) {
+            if (row == values.length) {
+                values = Arrays.copyOf(values, (int) Math.min(rows, 2L * row));
+            }
             long number = 0;
             int shift = 0;
             int b;

@@ -150,16 +150,16 @@ final class Revisions {
                 s -> {
                     Database.bind(s, aircraft, number);
                     try (ResultSet r = s.executeQuery()) {
-                        return r.next() ? Optional.of(revision(r)) : Optional.empty();
+                        return r.next() ? Optional.of(revision(aircraft, r)) : Optional.empty();
                     }
                 });
     }
 
-    private Revision revision(ResultSet r) throws SQLException {
+    private Revision revision(long aircraft, ResultSet r) throws SQLException {
         return new Revision(
                 r.getInt(1),
                 r.getInt(2),
-                setup(r.getString(3)),
+                setup(aircraft, r.getInt(1), r.getString(3)),
                 r.getString(4),
                 r.getLong(5),
                 marks(r.getString(6)).changedAt());
@@ -170,18 +170,22 @@ final class Revisions {
             return Marks.read(text);
         } catch (IllegalArgumentException e) {
             throw new HangarException(
-                    database.file().getFileName() + ": it is damaged (" + e.getMessage()
-                            + "); the copies beside it are in the folder "
-                            + Backups.folder(database.file()).getFileName(),
+                    database.file().getFileName() + ": it is damaged (" + e.getMessage() + "); "
+                            + Backups.advice(database.file()),
                     e);
         }
     }
 
-    private Setup setup(String document) {
+    private Setup setup(long aircraft, int number, String document) {
         try {
             return SetupJson.read(document, database.file());
         } catch (ImportFailedException e) {
-            throw new HangarException(e.getMessage(), e);
+            String name = database.text("SELECT name FROM aircraft WHERE id = ?", aircraft)
+                    .orElse("an aircraft");
+            throw new HangarException(
+                    database.file().getFileName() + ": revision " + number + " of " + name + " cannot be read ("
+                            + e.problem() + "); " + Backups.advice(database.file()),
+                    e);
         }
     }
 

@@ -4,6 +4,7 @@ import app.drachen.core.air.Field;
 import app.drachen.core.airframe.Tail;
 import app.drachen.core.setup.Setup;
 import app.drachen.files.ImportFailedException;
+import app.drachen.files.NewFile;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonLocation;
@@ -24,6 +25,7 @@ import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import java.nio.charset.MalformedInputException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
@@ -94,9 +96,7 @@ public final class SetupJson {
      * Writes a set-up into a file, by way of a new file beside it, so that a failure loses nothing.
      */
     public static void write(Setup setup, Path file) throws IOException {
-        Path fresh = file.resolveSibling(file.getFileName() + ".new");
-        Files.writeString(fresh, write(setup) + "\n");
-        Files.move(fresh, file, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+        NewFile.write(file, fresh -> Files.writeString(fresh, write(setup) + "\n"));
     }
 
     /**
@@ -106,15 +106,22 @@ public final class SetupJson {
      */
     public static Setup read(Path file) throws ImportFailedException {
         try {
+            if (Files.exists(file) && !Files.isRegularFile(file)) {
+                throw new ImportFailedException(file, "", "this is no ordinary file; choose one that Drachen exported");
+            }
             if (Files.size(file) > LARGEST) {
                 throw new ImportFailedException(
                         file, "", "too large for a set-up (over 5 MB); choose a file that Drachen exported");
             }
-            return read(Files.readString(file, StandardCharsets.UTF_8), file);
+            String text = Files.readString(file, StandardCharsets.UTF_8);
+            // some editors put a byte-order mark in front
+            return read(text.startsWith("\uFEFF") ? text.substring(1) : text, file);
         } catch (NoSuchFileException e) {
             throw new ImportFailedException(file, "", "there is no such file; check the name");
         } catch (MalformedInputException e) {
             throw new ImportFailedException(file, "", "this is no text in UTF-8; choose a file that Drachen exported");
+        } catch (AccessDeniedException e) {
+            throw new ImportFailedException(file, "", "may not be read by you; change its permissions or copy it");
         } catch (IOException e) {
             throw new ImportFailedException(file, "", "cannot be read (" + e.getMessage() + ")");
         }
@@ -151,18 +158,20 @@ public final class SetupJson {
                     : MAPPER.treeToValue(SetupUpgrades.upgraded((ObjectNode) tree, version), Document.class)
                             .setup();
         } catch (JsonMappingException e) {
-            throw new ImportFailedException(named, place(e), cause(e));
+            throw new ImportFailedException(named, place(e), JsonWords.of(e));
         } catch (JsonProcessingException e) {
             throw new ImportFailedException(
                     named,
                     line(e.getLocation()),
-                    "the JSON is broken here (" + firstLine(e.getOriginalMessage()) + "); mend it or export again");
+                    "the JSON is broken here (" + JsonWords.broken(e) + "); mend it or export again");
         }
     }
 
     private static String place(JsonMappingException e) {
         String path = e.getPath().stream()
-                .map(r -> r.getFieldName() == null ? String.valueOf(r.getIndex() + 1) : r.getFieldName())
+                .map(r -> r.getFieldName() == null
+                        ? String.valueOf(r.getIndex() + 1)
+                        : JsonWords.shortened(r.getFieldName()))
                 .collect(Collectors.joining(" › "));
         String line = line(e.getLocation());
         return path.isEmpty() ? line : line.isEmpty() ? path : line + ", " + path;
@@ -170,23 +179,6 @@ public final class SetupJson {
 
     private static String line(JsonLocation location) {
         return location == null || location.getLineNr() < 1 ? "" : "line " + location.getLineNr();
-    }
-
-    private static String cause(JsonMappingException e) {
-        Throwable root = e;
-        while (root.getCause() != null) {
-            root = root.getCause();
-        }
-        String message = root instanceof JsonProcessingException p ? p.getOriginalMessage() : root.getMessage();
-        return firstLine(message) + "; correct it and read the file again";
-    }
-
-    private static String firstLine(String message) {
-        String text = message == null ? "unknown" : message.lines().findFirst().orElse("unknown");
-        text = text.replaceAll("Missing creator property '(\\w+)'.*", "\u201c$1\u201d is missing")
-                .replaceAll("Unrecognized field \"(\\w+)\".*", "\u201c$1\u201d is not known here");
-        text = text.replaceAll("`[a-z.]*\\.([A-Za-z]+)(\\$[A-Za-z]+)?`", "$1").replaceAll(" \\(set Des.*", "");
-        return text.length() > 160 ? text.substring(0, 160) + "…" : text;
     }
 
     /** Writes a field. */
@@ -247,7 +239,7 @@ public final class SetupJson {
         try {
             return MAPPER.readValue(text, type);
         } catch (JsonMappingException e) {
-            throw new ImportFailedException(named, place(e), cause(e));
+            throw new ImportFailedException(named, place(e), JsonWords.of(e));
         } catch (JsonProcessingException e) {
             throw new ImportFailedException(named, line(e.getLocation()), "the JSON is broken here");
         }

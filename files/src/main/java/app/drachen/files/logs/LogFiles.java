@@ -26,9 +26,6 @@ public final class LogFiles {
      */
     public static LogFormat format(Path file) throws ImportFailedException {
         return readable(file, () -> {
-            if (Files.isDirectory(file)) {
-                throw new ImportFailedException(file, "", "this is a folder; choose a file in it");
-            }
             try (InputStream in = Files.newInputStream(file)) {
                 return LogFormats.of(new String(in.readNBytes(16_384), StandardCharsets.ISO_8859_1));
             }
@@ -62,6 +59,14 @@ public final class LogFiles {
 
     private static <T> T readable(Path file, Reading<T> reading) throws ImportFailedException {
         try {
+            if (Files.exists(file) && !Files.isRegularFile(file)) {
+                throw new ImportFailedException(
+                        file,
+                        "",
+                        Files.isDirectory(file)
+                                ? "this is a folder; choose a file in it"
+                                : "this is no ordinary file; copy what it gives into one and read that");
+            }
             return reading.run();
         } catch (NoSuchFileException e) {
             throw new ImportFailedException(file, "", "there is no such file; check the name");

@@ -184,14 +184,22 @@ public final class NmeaReader {
         open = false;
     }
 
+    /** A time of day [s]; hours, minutes and seconds in one number. */
     private static double seconds(String text) {
-        return Integer.parseInt(text.substring(0, 2)) * 3600.0
+        double clock = Integer.parseInt(text.substring(0, 2)) * 3600.0
                 + Integer.parseInt(text.substring(2, 4)) * 60.0
                 + Double.parseDouble(text.substring(4));
+        if (!(clock >= 0 && clock <= DAY)) {
+            throw new NumberFormatException("no time of day: " + text);
+        }
+        return clock;
     }
 
     /** Degrees and minutes in one number [rad]. */
     private static double angle(String text, int digits, boolean negative) {
+        if (text.length() <= digits) {
+            throw new NumberFormatException("too short for an angle: " + text);
+        }
         double degrees = Integer.parseInt(text.substring(0, digits)) + Double.parseDouble(text.substring(digits)) / 60;
         return Math.toRadians(negative ? -degrees : degrees);
     }

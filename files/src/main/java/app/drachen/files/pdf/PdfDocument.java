@@ -1,5 +1,6 @@
 package app.drachen.files.pdf;
 
+import app.drachen.files.NewFile;
 import app.drachen.files.sheet.Face;
 import app.drachen.files.sheet.Faces;
 import app.drachen.files.sheet.Look;
@@ -8,9 +9,7 @@ import app.drachen.files.sheet.SheetPath;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.EnumMap;
 import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -78,9 +77,7 @@ public final class PdfDocument implements AutoCloseable {
     public void save(Path file) throws IOException {
         finish();
         open = null;
-        Path fresh = file.resolveSibling(file.getFileName() + ".new");
-        document.save(fresh.toFile());
-        Files.move(fresh, file, StandardCopyOption.REPLACE_EXISTING);
+        NewFile.write(file, fresh -> document.save(fresh.toFile()));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package app.drachen.files.sheet;
 
+import app.drachen.files.NewFile;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -137,6 +138,6 @@ public final class SvgSheet implements Sheet {
 
     /** Writes the document into a file. */
     public void save(Path file) throws IOException {
-        Files.writeString(file, document(), StandardCharsets.UTF_8);
+        NewFile.write(file, fresh -> Files.writeString(fresh, document(), StandardCharsets.UTF_8));
     }
 }

@@ -18,10 +18,22 @@ public final class UserFolders {
     }
 
     private static Path folder(String variable, String otherwise) {
-        Path base = Optional.ofNullable(System.getenv(variable))
-                .filter(v -> !v.isBlank())
-                .map(Path::of)
-                .orElse(Path.of(System.getProperty("user.home"), otherwise));
+        return folder(
+                variable, Optional.ofNullable(System.getenv(variable)), System.getProperty("user.home"), otherwise);
+    }
+
+    /**
+     * A folder of ours under a base folder.
+     *
+     * @throws IllegalArgumentException with one sentence if the base is no full path
+     */
+    static Path folder(String variable, Optional<String> value, String home, String otherwise) {
+        Path base = value.filter(v -> !v.isBlank()).map(Path::of).orElse(Path.of(home, otherwise));
+        if (!base.isAbsolute()) {
+            throw new IllegalArgumentException(
+                    (value.isPresent() ? variable : "HOME") + " is \u201c" + value.orElse(home)
+                            + "\u201d, which is no full path; write one that begins at the root, or unset it");
+        }
         return base.resolve("drachen");
     }
 }

@@ -16,6 +16,9 @@ public final class RowClock {
     /** A step larger than this is a clock that was set, not a gap [s]. */
     private static final double JUMP = 6 * 3600;
 
+    /** A larger number is no time: thirty thousand years [s]. */
+    private static final double LARGEST = 1e12;
+
     /** A gap worth telling [s]. */
     private static final double GAP = 2;
 
@@ -56,6 +59,10 @@ public final class RowClock {
      * @param line of the file, counted from 1
      */
     public void row(double time, double[] values, long line) {
+        if (!(Math.abs(time) <= LARGEST)) {
+            problems.note(line, "time", "", "is no time; row left out");
+            return;
+        }
         if (Double.isNaN(zero)) {
             zero = time;
         }

@@ -1,10 +1,10 @@
 package app.drachen.files.track;
 
+import app.drachen.files.NewFile;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.time.Instant;
 import java.util.Locale;
 import javax.xml.stream.XMLOutputFactory;
@@ -23,17 +23,19 @@ public final class XmlFile {
 
     /** Writes a document by way of a new file beside it, so that a failure leaves the old one. */
     public static void write(Path file, Content content) throws IOException {
-        Path fresh = file.resolveSibling(file.getFileName() + ".new");
-        try (OutputStream out = Files.newOutputStream(fresh)) {
+        NewFile.write(file, fresh -> document(fresh, content));
+    }
+
+    private static void document(Path file, Content content) throws IOException {
+        try (OutputStream out = Files.newOutputStream(file)) {
             XMLStreamWriter xml = XMLOutputFactory.newDefaultFactory().createXMLStreamWriter(out, "UTF-8");
             xml.writeStartDocument("UTF-8", "1.0");
             content.to(xml);
             xml.writeEndDocument();
             xml.close();
         } catch (XMLStreamException e) {
-            throw new IOException(file.getFileName() + " could not be written (" + e.getMessage() + ")", e);
+            throw e.getNestedException() instanceof IOException io ? io : new IOException(e.getMessage(), e);
         }
-        Files.move(fresh, file, StandardCopyOption.REPLACE_EXISTING);
     }
 
     /** An element with text. */

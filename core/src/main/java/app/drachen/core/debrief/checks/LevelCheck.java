@@ -44,7 +44,9 @@ public final class LevelCheck implements DebriefCheck {
                 + " of 10° allowed"
                 + (slow || over
                         ? ". Look at servo senses, board mount, then roll gains."
-                        : "; climbs " + Quantity.CLIMB.text(worst.climb()) + " hands off.");
+                        : Double.isNaN(worst.climb())
+                                ? "."
+                                : "; climbs " + Quantity.CLIMB.text(worst.climb()) + " hands off.");
         return Finding.of(
                 id(),
                 slow || over ? State.STOP : State.GOOD,

@@ -1,0 +1,55 @@
+package app.drachen.desktop.trials;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/**
+ * Tries to lose data, to lock somebody out, to crash and to hang the program. In the suite each trial is short;
+ * {@code ./drachen trials} runs them long and prints what was tried.
+ */
+class TrialsTest {
+    private static final long SEED = Long.getLong("drachen.trials.seed", 20_261_127);
+
+    @TempDir
+    Path folder;
+
+    /** How often: the first number in the suite, the second by hand, a share of it if that is asked for. */
+    static int times(int few, int many) {
+        return Boolean.getBoolean("drachen.trials")
+                ? (int) Math.ceil(many * Double.parseDouble(System.getProperty("drachen.trials.share", "1")))
+                : few;
+    }
+
+    static void judge(Tally tally) {
+        System.out.println(tally.figures());
+        assertTrue(tally.tried() > 0, "something was tried");
+        assertEquals(0, tally.faults(), tally.figures());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"csv", "table", "gpx", "igc", "nmea", "setup"})
+    void readersTakeOrRefuseWhatWentWrong(String kind) throws Exception {
+        judge(new Importers(folder).run(kind, SEED, times(300, 100_000)));
+    }
+
+    @Test
+    void damagedHangarsOpenOrAreRefused() throws Exception {
+        judge(new Hangars(folder).run(SEED, times(60, 1_000)));
+    }
+
+    @Test
+    void oddFiguresAreReckonedWithOrRefused() throws Exception {
+        judge(new Figures(folder).setups(SEED, times(800, 20_000)));
+    }
+
+    @Test
+    void calculatorsAnswerOrRefuse() throws Exception {
+        judge(new Figures(folder).calculators(SEED, times(2_000, 100_000)));
+    }
+}
