@@ -1,15 +1,23 @@
 package app.drachen.desktop.app;
 
+import app.drachen.desktop.screen.Screen;
+import java.util.List;
+import javafx.beans.value.ChangeListener;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 
-/** A panel over the whole window: Escape closes it, and what had the focus gets it back. */
+/**
+ * A panel over the whole window: Escape closes it, and what had the focus gets it back. While it is open the focus stays in
+ * it, wherever Tab would lead.
+ */
 final class Overlay {
     private final StackPane host;
     private final StackPane pane = new StackPane();
+    private final ChangeListener<Node> held = (o, was, is) -> hold();
     private Node before;
 
     Overlay(StackPane host, String id, Region panel) {
@@ -40,9 +48,33 @@ final class Overlay {
         // nodes inside a scroll pane stand in the scene only once it has its skin
         pane.applyCss();
         pane.requestFocus();
+        host.getScene().focusOwnerProperty().addListener(held);
+    }
+
+    /** What lies under the panel may not have the focus; a panel above it may. */
+    private void hold() {
+        Screen.soon(() -> {
+            Scene scene = pane.getScene();
+            List<Node> panels = host.getChildren().stream()
+                    .filter(n -> n.getStyleClass().contains("overlay"))
+                    .toList();
+            boolean top = scene != null && panels.get(panels.size() - 1) == pane;
+            if (top && !inside(scene.getFocusOwner())) {
+                pane.requestFocus();
+            }
+        });
+    }
+
+    private boolean inside(Node node) {
+        Node at = node;
+        while (at != null && at != pane) {
+            at = at.getParent();
+        }
+        return at != null;
     }
 
     void close() {
+        host.getScene().focusOwnerProperty().removeListener(held);
         host.getChildren().remove(pane);
         if (before != null && before.getScene() != null) {
             before.requestFocus();

@@ -27,6 +27,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -35,7 +36,7 @@ import java.util.Optional;
  * Every number of a set-up at odd values, alone and in pairs: what its reader accepts is cleared, written, felt, printed
  * and flown, or said to be beyond reckoning; and every calculator at the ends of its ranges and beyond.
  */
-final class Figures {
+public final class Figures {
     private static final Tally.Refusal REFUSED =
             e -> e instanceof ImportFailedException || e instanceof IllegalArgumentException;
     private static final double[] TIMES = {0, -1, 1e-3, 0.01, 0.1, 0.3, 0.8, 1.2, 3, 10, 100, 1e3, 1e6};
@@ -48,7 +49,7 @@ final class Figures {
     /** A number in a document. */
     private record Place(List<String> path) {}
 
-    Figures(Path folder) throws Exception {
+    public Figures(Path folder) throws Exception {
         this.folder = folder;
         for (Setup setup : List.of(DemoAircraft.rochen(), DemoAircraft.strandlaeufer(), DemoAircraft.seeschwalbe())) {
             JsonNode document = new ObjectMapper().readTree(SetupJson.write(setup));
@@ -120,6 +121,24 @@ final class Figures {
         return tally;
     }
 
+    /** Odd set-ups that their reader takes, with what is odd about them. */
+    public Map<String, Setup> accepted(long seed, int most) {
+        Mutations mutations = new Mutations(seed);
+        Map<String, Setup> found = new LinkedHashMap<>();
+        for (int i = 0; found.size() < most; i++) {
+            JsonNode document = documents.get(i % documents.size()).deepCopy();
+            List<Place> all = numbers.get(i % documents.size());
+            String said = odd(document, all.get(mutations.random().nextInt(all.size())), mutations);
+            try {
+                found.put(said, SetupJson.read(document.toString(), Path.of("trial.json")));
+            } catch (ImportFailedException e) {
+                // refused, as it may be
+                continue;
+            }
+        }
+        return found;
+    }
+
     private void use(String document, int number, Tally tally, byte[] input) throws Exception {
         Setup setup = SetupJson.read(document, Path.of("trial.json"));
         Clearance clearance = Kits.clearance(Situation.of(setup).on(FIELD));
@@ -181,7 +200,7 @@ final class Figures {
         double[] odd = {Double.NaN, Double.POSITIVE_INFINITY, -1, 0, 1e308, Double.MIN_VALUE, -0.0};
         for (int i = 0; i < times; i++) {
             Calculation calculation = all.get(i % all.size());
-            Map<String, Double> values = new java.util.LinkedHashMap<>();
+            Map<String, Double> values = new LinkedHashMap<>();
             for (Calculation.Input in : calculation.inputs()) {
                 double x = mutations.random().nextDouble();
                 switch (mutations.random().nextInt(i % 5 == 0 ? 6 : 5)) {

@@ -13,7 +13,7 @@ import java.util.Random;
 import java.util.zip.DeflaterOutputStream;
 
 /** Ways in which a file goes wrong, chosen by a seeded stream of random numbers. */
-final class Mutations {
+public final class Mutations {
     /** Texts that programs stumble over. */
     private static final String[] ODD = {
         "",
@@ -73,15 +73,15 @@ final class Mutations {
 
     private final Random random;
 
-    Mutations(long seed) {
+    public Mutations(long seed) {
         random = new Random(seed);
     }
 
-    Random random() {
+    public Random random() {
         return random;
     }
 
-    String odd() {
+    public String odd() {
         return ODD[random.nextInt(ODD.length)];
     }
 

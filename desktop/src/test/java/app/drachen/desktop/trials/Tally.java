@@ -13,7 +13,7 @@ import java.util.TreeMap;
  * What a trial found: how often it tried, what was taken, what was refused with a sentence, and all that may not happen,
  * each kind with one input to try it again.
  */
-final class Tally {
+public final class Tally {
     /** Longer than this is a hang [s]. */
     private static final double HANG = 10;
 
@@ -27,24 +27,24 @@ final class Tally {
     private int refused;
     private double slowest;
 
-    Tally(String name, long seed, Path folder) {
+    public Tally(String name, long seed, Path folder) {
         this.name = name;
         this.seed = seed;
         this.folder = folder;
     }
 
     /** One thing to try; throws what it likes. */
-    interface Try {
+    public interface Try {
         void run() throws Exception;
     }
 
     /** Whether an exception is a refusal that a program may make. */
-    interface Refusal {
+    public interface Refusal {
         boolean is(Throwable e);
     }
 
     /** Tries; anything but an end in good time or a refusal in one sentence is a fault. */
-    void run(byte[] input, Refusal refusal, Try what) {
+    public void run(byte[] input, Refusal refusal, Try what) {
         tried++;
         long start = System.nanoTime();
         try {
@@ -68,7 +68,7 @@ final class Tally {
     }
 
     /** A sentence that a user reads: one line, not endless, none of the program's own words. */
-    void sentence(String message, byte[] input) {
+    public void sentence(String message, byte[] input) {
         // what is quoted is the user's own
         String said = message == null ? null : message.replaceAll("(?s)\u201c.*?\u201d|\\S+x \u203a|› \\S*x:", "“”");
         if (said == null || said.isBlank()) {
@@ -81,7 +81,7 @@ final class Tally {
     }
 
     /** Something that may not happen. */
-    void fault(String kind, byte[] input) {
+    public void fault(String kind, byte[] input) {
         if (faults.merge(kind, 1, Integer::sum) == 1) {
             try {
                 Path kept = folder.resolve(name + "-" + faults.size() + ".bin");
@@ -95,13 +95,13 @@ final class Tally {
     }
 
     /** Counts something that was tried outside of {@link #run}. */
-    void count(boolean accepted) {
+    public void count(boolean accepted) {
         tried++;
         taken += accepted ? 1 : 0;
         refused += accepted ? 0 : 1;
     }
 
-    static String where(Throwable e) {
+    public static String where(Throwable e) {
         for (StackTraceElement at : e.getStackTrace()) {
             if (at.getClassName().startsWith("app.drachen")
                     && !at.getClassName().contains(".trials.")) {
@@ -116,16 +116,16 @@ final class Tally {
         return one.length() > 160 ? one.substring(0, 160) : one;
     }
 
-    int faults() {
+    public int faults() {
         return faults.values().stream().mapToInt(Integer::intValue).sum();
     }
 
-    int tried() {
+    public int tried() {
         return tried;
     }
 
     /** The figures in one line, then the faults. */
-    String figures() {
+    public String figures() {
         StringBuilder text = new StringBuilder(String.format(
                 Locale.ROOT,
                 "%-12s seed %d: %,d tried, %,d taken, %,d refused in a sentence, %d faults; slowest %.1f s, %.0f s in all",

@@ -13,20 +13,20 @@ import org.junit.jupiter.params.provider.ValueSource;
  * Tries to lose data, to lock somebody out, to crash and to hang the program. In the suite each trial is short;
  * {@code ./drachen trials} runs them long and prints what was tried.
  */
-class TrialsTest {
-    private static final long SEED = Long.getLong("drachen.trials.seed", 20_261_127);
+public class TrialsTest {
+    public static final long SEED = Long.getLong("drachen.trials.seed", 20_261_127);
 
     @TempDir
     Path folder;
 
     /** How often: the first number in the suite, the second by hand, a share of it if that is asked for. */
-    static int times(int few, int many) {
+    public static int times(int few, int many) {
         return Boolean.getBoolean("drachen.trials")
                 ? (int) Math.ceil(many * Double.parseDouble(System.getProperty("drachen.trials.share", "1")))
                 : few;
     }
 
-    static void judge(Tally tally) {
+    public static void judge(Tally tally) {
         System.out.println(tally.figures());
         assertTrue(tally.tried() > 0, "something was tried");
         assertEquals(0, tally.faults(), tally.figures());

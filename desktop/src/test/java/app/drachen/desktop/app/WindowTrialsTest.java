@@ -1,0 +1,214 @@
+package app.drachen.desktop.app;
+
+import static app.drachen.desktop.trials.TrialsTest.SEED;
+import static app.drachen.desktop.trials.TrialsTest.judge;
+import static app.drachen.desktop.trials.TrialsTest.times;
+
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.setup.Setup;
+import app.drachen.desk.OpenAircraft;
+import app.drachen.desktop.screen.Screen;
+import app.drachen.desktop.trials.Figures;
+import app.drachen.desktop.trials.Tally;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicReference;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The real window under odd aircraft and under hands that do not know what they do. */
+class WindowTrialsTest extends WindowTest {
+    private static final List<KeyCode> PLAIN = List.of(
+            KeyCode.ENTER,
+            KeyCode.ESCAPE,
+            KeyCode.SPACE,
+            KeyCode.TAB,
+            KeyCode.TAB,
+            KeyCode.LEFT,
+            KeyCode.RIGHT,
+            KeyCode.UP,
+            KeyCode.DOWN,
+            KeyCode.HOME,
+            KeyCode.END,
+            KeyCode.PERIOD,
+            KeyCode.COMMA,
+            KeyCode.PLUS,
+            KeyCode.MINUS,
+            KeyCode.DELETE,
+            KeyCode.BACK_SPACE,
+            KeyCode.PAGE_UP,
+            KeyCode.PAGE_DOWN,
+            KeyCode.F1,
+            KeyCode.F2,
+            KeyCode.F8);
+    private static final List<KeyCode> WITH_CONTROL = List.of(
+            KeyCode.RIGHT,
+            KeyCode.LEFT,
+            KeyCode.Z,
+            KeyCode.Z,
+            KeyCode.Y,
+            KeyCode.U,
+            KeyCode.K,
+            KeyCode.L,
+            KeyCode.J,
+            KeyCode.H,
+            KeyCode.ENTER,
+            KeyCode.C,
+            KeyCode.D,
+            KeyCode.P,
+            KeyCode.G,
+            KeyCode.E,
+            KeyCode.O);
+    private static final List<String> TYPED =
+            List.of("12", "-5", "1e9", "abc", "0", "999999999", "3,5", "NaN", "1.5kg", "..", "12 in");
+
+    private final List<Throwable> thrown = new CopyOnWriteArrayList<>();
+
+    @BeforeEach
+    void hear() throws Exception {
+        WaitForAsyncUtils.asyncFx(() -> Screen.uncaught(thrown::add)).get();
+        WaitForAsyncUtils.autoCheckException = false;
+    }
+
+    private void hearOut(Tally tally, String input) {
+        for (Throwable e : thrown) {
+            tally.fault(
+                    e.getClass().getSimpleName() + " " + Tally.where(e) + " "
+                            + String.valueOf(e.getMessage()).replaceAll("[-0-9.E]+", "#"),
+                    input.getBytes(StandardCharsets.UTF_8));
+        }
+        thrown.clear();
+    }
+
+    /** An aircraft of odd figures is shown on every screen, with what it feels like; the others stay. */
+    @Test
+    void oddAircraftAreShownOnEveryScreen() throws Exception {
+        Tally tally = new Tally("screens", SEED, folder.resolveSibling("drachen-found"));
+        Map<String, Setup> odd = new Figures(folder).accepted(SEED, times(12, 600));
+        for (Map.Entry<String, Setup> one : odd.entrySet()) {
+            AtomicReference<OpenAircraft> added = new AtomicReference<>();
+            act(() -> desk.add(one.getValue(), one.getKey(), added::set, s -> {}));
+            until(() -> added.get() != null);
+            byte[] input = one.getKey().getBytes(StandardCharsets.UTF_8);
+            tally.run(input, e -> false, () -> {
+                act(() -> session.open(added.get()));
+                for (Stage stage : Stage.values()) {
+                    act(() -> shell.go(stage));
+                }
+                press(KeyCode.CONTROL, KeyCode.J);
+                press(KeyCode.ESCAPE);
+                act(session::closeAircraft);
+            });
+            hearOut(tally, one.getKey());
+            act(() -> added.get().putAway(s -> {}));
+        }
+        judge(tally);
+    }
+
+    /** Keys, words, clicks and drags without sense: nothing is thrown, nothing stands still, the keyboard stays alive. */
+    @Test
+    void keysAndClicksWithoutSense() throws Exception {
+        Tally tally = new Tally("keys", SEED, folder.resolveSibling("drachen-found"));
+        Random random = new Random(SEED);
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(times(12, 1_800));
+        List<String> last = new ArrayList<>();
+        List<Long> heaps = new ArrayList<>();
+        long begun = System.nanoTime();
+        for (int round = 0; System.nanoTime() < end; round++) {
+            last.clear();
+            for (int i = 0; i < 12; i++) {
+                last.add(one(random));
+            }
+            String input = String.join(" ", last);
+            tally.run(input.getBytes(StandardCharsets.UTF_8), e -> false, () -> alive(input));
+            hearOut(tally, input);
+            double part = (System.nanoTime() - begun) / (double) (end - begun);
+            if (heaps.size() < 4 && part > 0.25 * (heaps.size() + 1) - 1e-3) {
+                heaps.add(heap());
+            }
+        }
+        heaps.add(heap());
+        System.out.println("  heap after collection [MB], at each quarter: " + heaps);
+        if (heaps.get(heaps.size() - 1) > 1.25 * heaps.get(0) + 20) {
+            tally.fault("the heap grows: " + heaps, new byte[0]);
+        }
+        judge(tally);
+    }
+
+    private static long heap() {
+        System.gc();
+        System.gc();
+        Runtime all = Runtime.getRuntime();
+        return (all.totalMemory() - all.freeMemory()) >> 20;
+    }
+
+    private String one(Random random) {
+        double kind = random.nextDouble();
+        if (kind < 0.5) {
+            boolean letter = random.nextInt(3) == 0;
+            KeyCode key = letter
+                    ? KeyCode.values()[KeyCode.A.ordinal() + random.nextInt(26)]
+                    : PLAIN.get(random.nextInt(PLAIN.size()));
+            if (key == KeyCode.TAB && random.nextBoolean()) {
+                robot.push(KeyCode.SHIFT, KeyCode.TAB);
+                return "Shift+Tab";
+            }
+            robot.push(key);
+            return key.name();
+        }
+        if (kind < 0.68) {
+            KeyCode key = WITH_CONTROL.get(random.nextInt(WITH_CONTROL.size()));
+            robot.push(KeyCode.CONTROL, key);
+            return "Ctrl+" + key;
+        }
+        if (kind < 0.74) {
+            String text = TYPED.get(random.nextInt(TYPED.size()));
+            robot.write(text, 0);
+            robot.push(KeyCode.ENTER);
+            return text;
+        }
+        double x = scene.getWindow().getX() + scene.getX() + random.nextDouble() * scene.getWidth();
+        double y = scene.getWindow().getY() + scene.getY() + random.nextDouble() * scene.getHeight();
+        robot.moveTo(x, y, org.testfx.robot.Motion.DIRECT);
+        if (kind < 0.92) {
+            robot.clickOn(random.nextInt(6) == 0 ? MouseButton.SECONDARY : MouseButton.PRIMARY);
+            return "click";
+        }
+        robot.press(MouseButton.PRIMARY);
+        robot.moveBy(random.nextInt(400) - 200, random.nextInt(300) - 150);
+        robot.release(MouseButton.PRIMARY);
+        return "drag";
+    }
+
+    /** The interface answers, all panels close by the keyboard, and F1 shows the keys. */
+    private void alive(String input) throws Exception {
+        try {
+            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, WaitForAsyncUtils.asyncFx(() -> true)::get);
+        } catch (TimeoutException e) {
+            throw new IllegalStateException("the interface stands still after " + input, e);
+        }
+        for (int i = 0; i < 6; i++) {
+            robot.push(KeyCode.ESCAPE);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.push(KeyCode.F1);
+        WaitForAsyncUtils.waitForFxEvents();
+        if (!ask(() -> scene.lookup("#keys") != null)) {
+            throw new IllegalStateException("no key is heard any more after " + input);
+        }
+        robot.push(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        if (ask(() -> scene.lookup("#keys") != null)) {
+            throw new IllegalStateException("the panel does not close by Esc after " + input);
+        }
+    }
+}
