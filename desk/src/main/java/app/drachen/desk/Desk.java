@@ -126,7 +126,7 @@ public final class Desk implements AutoCloseable {
     private void read(OpenAircraft one, Consumer<String> told) {
         keep(
                 h -> {
-                    one.read(h);
+                    one.read(h, told);
                     return one;
                 },
                 read -> fire(new Event.ShelfChanged()),
@@ -202,7 +202,7 @@ public final class Desk implements AutoCloseable {
                 h -> {
                     long id = h.add(setup, reason, now());
                     OpenAircraft fresh = new OpenAircraft(this, new Hangar.Shelf(id, setup.name()));
-                    fresh.read(h);
+                    fresh.read(h, told);
                     return fresh;
                 },
                 fresh -> {

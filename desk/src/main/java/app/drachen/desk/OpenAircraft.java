@@ -77,11 +77,15 @@ public final class OpenAircraft {
     }
 
     /** Reads it from the hangar; in the lane that keeps. */
-    void read(Hangar hangar) {
+    void read(Hangar hangar, Consumer<String> told) {
         try {
             List<FlightRecord> flown = hangar.logbook().flights(id);
             Standing read = Standing.of(
-                    hangar.current(id), desk.fieldToKeep(), desk.today(), hangar.proofs(id), desk.facts(flown));
+                    hangar.current(id),
+                    desk.fieldToKeep(),
+                    desk.today(),
+                    hangar.proofs(id, s -> desk.show(() -> told.accept(s))),
+                    desk.facts(flown));
             latest = Optional.of(read);
             int following = hangar.latest(id) + 1;
             desk.show(() -> {
@@ -92,6 +96,30 @@ public final class OpenAircraft {
         } catch (HangarException | IllegalArgumentException | IllegalStateException e) {
             desk.show(() -> trouble = e.getMessage());
         }
+    }
+
+    /** Goes back to a revision that can be read, where the present one cannot. */
+    public void recover(Consumer<String> told) {
+        desk.keep(
+                hangar -> {
+                    Optional<Revision> to = hangar.lastReadable(id);
+                    to.ifPresent(r -> {
+                        hangar.stand(id, r);
+                        read(hangar, told);
+                    });
+                    return to;
+                },
+                to -> {
+                    desk.fire(new Event.ShelfChanged());
+                    told.accept(to.map(r -> name + " stands at r" + r.number() + " again: " + r.reason() + ".")
+                            .orElse("No revision of " + name + " can be read."));
+                },
+                told);
+    }
+
+    /** Gives the document of its revision as it lies in the hangar. */
+    public void document(Consumer<String> given, Consumer<String> told) {
+        desk.keep(hangar -> hangar.document(id).orElse(""), given, told);
     }
 
     private void shows(Standing standing) {

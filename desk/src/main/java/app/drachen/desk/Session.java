@@ -11,10 +11,8 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desk.work.Lane;
-import app.drachen.files.NotWrittenException;
 import app.drachen.files.hangar.Revision;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -278,16 +276,7 @@ public final class Session implements AutoCloseable {
                         Lane.READ,
                         this,
                         running -> {
-                            try {
-                                writing.to(file);
-                            } catch (NotWrittenException e) {
-                                throw new IllegalArgumentException(e.getMessage(), e);
-                            } catch (IOException | UncheckedIOException e) {
-                                throw new IllegalArgumentException(
-                                        file + " could not be written (" + e.getMessage()
-                                                + "); choose another place, nothing is lost.",
-                                        e);
-                            }
+                            writing.to(file);
                             return file;
                         },
                         written -> tell(written + " written."),

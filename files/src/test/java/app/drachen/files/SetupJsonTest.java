@@ -51,7 +51,7 @@ class SetupJsonTest {
             delimiter = '|',
             value = {
                 "\"rootChord\" : 0.3 | \"rootChord\" : 0 | root chord",
-                "\"rootChord\" : 0.3 | \"rootChord\" : \"NaN\" | root chord is NaN",
+                "\"rootChord\" : 0.3 | \"rootChord\" : \"NaN\" | root chord is no number",
                 "\"rootChord\" : 0.3 | \"rootChord\" : \"wide\" | rootChord",
                 "\"mass\" : 0.038 | \"mass\" : -0.038 | mass of camera",
                 "\"cells\" : 3 | \"cells\" : 77 | cells",

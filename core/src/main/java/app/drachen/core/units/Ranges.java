@@ -19,8 +19,9 @@ public final class Ranges {
      */
     public static double require(String name, double value, double low, double high, String unit) {
         if (!(low <= value && value <= high)) {
-            throw new IllegalArgumentException(String.format(
-                    Locale.ROOT, "%s is %s %s; allowed is %s to %s %s", name, value, unit, low, high, unit));
+            String is = Double.isFinite(value) ? value + " " + unit : "no number";
+            throw new IllegalArgumentException(
+                    String.format(Locale.ROOT, "%s is %s; allowed is %s to %s %s", name, is, low, high, unit));
         }
         return value;
     }

@@ -1,9 +1,12 @@
 package app.drachen.desk.work;
 
 import app.drachen.files.ImportFailedException;
+import app.drachen.files.NewFile;
+import app.drachen.files.NotWrittenException;
 import app.drachen.files.hangar.HangarException;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.FileSystemException;
 import java.util.Optional;
 
 /** Failures that the pilot is told in one sentence; all others are errors of the program. */
@@ -14,13 +17,16 @@ public final class Foreseen {
     public static Optional<String> sentence(Throwable failure) {
         if (failure instanceof ImportFailedException
                 || failure instanceof HangarException
+                || failure instanceof NotWrittenException
                 || failure instanceof IllegalArgumentException) {
             return Optional.of(String.valueOf(failure.getMessage()));
         }
-        if (failure instanceof IOException || failure instanceof UncheckedIOException) {
-            return Optional.of(
-                    "That file could not be read or written (" + failure.getMessage() + "); nothing is lost.");
+        if (failure instanceof UncheckedIOException wrapped) {
+            return sentence(wrapped.getCause());
         }
-        return Optional.empty();
+        if (failure instanceof FileSystemException file && file.getFile() != null) {
+            return Optional.of(file.getFile() + ": " + NewFile.why(file));
+        }
+        return failure instanceof IOException io ? Optional.of(NewFile.why(io)) : Optional.empty();
     }
 }

@@ -2,6 +2,7 @@ package app.drachen.desktop.app;
 
 import app.drachen.core.setup.Setup;
 import app.drachen.desk.Session;
+import app.drachen.desk.work.Foreseen;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.paper.Papers;
 import app.drachen.desktop.stage.debrief.Reading;
@@ -9,7 +10,6 @@ import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Tables;
-import app.drachen.files.NotWrittenException;
 import app.drachen.files.json.SetupJson;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -73,11 +73,8 @@ final class Deeds {
         try {
             PictureFile.save(picture, file);
             session.tell(file + " written.");
-        } catch (NotWrittenException e) {
-            session.tell(e.getMessage());
         } catch (IOException e) {
-            session.tell(
-                    file + " could not be written (" + e.getMessage() + "); choose another place, nothing is lost.");
+            session.tell(Foreseen.sentence(e).orElse(""));
         }
     }
 

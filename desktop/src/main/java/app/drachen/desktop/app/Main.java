@@ -1,10 +1,10 @@
 package app.drachen.desktop.app;
 
-import app.drachen.files.ImportFailedException;
-import app.drachen.files.hangar.HangarException;
+import app.drachen.desk.work.Foreseen;
 import app.drachen.files.state.NativeFolder;
+import app.drachen.files.state.ProgramLog;
 import app.drachen.files.state.UserFolders;
-import java.io.UncheckedIOException;
+import java.util.Optional;
 import java.util.stream.Stream;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -47,6 +47,7 @@ public final class Main implements Runnable {
     /** Starts. */
     public static void main(String[] arguments) {
         System.setProperty("java.awt.headless", "true");
+        ProgramLog.hush();
         try {
             UserFolders.data();
             NativeFolder.under(UserFolders.state());
@@ -77,7 +78,10 @@ public final class Main implements Runnable {
     }
 
     private static int misunderstood(CommandLine.ParameterException e, String[] arguments) {
-        e.getCommandLine().getErr().println("drachen: " + e.getMessage());
+        String said = String.valueOf(e.getMessage())
+                .replaceAll("\\p{Cntrl}", "·")
+                .replaceAll("is not an? (int|long|Integer)\\b", "is no whole number");
+        e.getCommandLine().getErr().println("drachen: " + said);
         e.getCommandLine()
                 .getErr()
                 .println("Try: drachen "
@@ -89,12 +93,9 @@ public final class Main implements Runnable {
     }
 
     private static int handled(Exception e, CommandLine command, CommandLine.ParseResult parsed) throws Exception {
-        if (e instanceof ImportFailedException
-                || e instanceof HangarException
-                || e instanceof IllegalArgumentException
-                || e instanceof UncheckedIOException
-                || e instanceof java.io.IOException) {
-            command.getErr().println("drachen: " + e.getMessage());
+        Optional<String> sentence = Foreseen.sentence(e);
+        if (sentence.isPresent()) {
+            command.getErr().println("drachen: " + sentence.get());
             return BAD_INPUT;
         }
         throw e;

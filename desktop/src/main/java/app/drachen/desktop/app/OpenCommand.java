@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import javafx.application.Application;
@@ -46,8 +47,31 @@ final class OpenCommand implements Callable<Integer> {
             arguments.add("--timed=true");
         }
         DrachenApplication.show(file == null ? demo() : named());
-        Application.launch(DrachenApplication.class, arguments.toArray(new String[0]));
+        try {
+            Application.launch(DrachenApplication.class, arguments.toArray(new String[0]));
+        } catch (UnsupportedOperationException e) {
+            throw new IllegalArgumentException(
+                    "no window can be shown here: " + e.getMessage()
+                            + "; start it in a desktop session, or set DISPLAY",
+                    e);
+        } catch (RuntimeException e) {
+            throw fonts(e)
+                    ? new IllegalArgumentException(
+                            "no font is found on this system; install some, such as the"
+                                    + " package fonts-dejavu-core, and start again",
+                            e)
+                    : e;
+        }
         return Main.DONE;
+    }
+
+    private static boolean fonts(Throwable e) {
+        Throwable at = e;
+        while (at != null
+                && !String.valueOf(at.getMessage()).toLowerCase(Locale.ROOT).contains("font")) {
+            at = at.getCause();
+        }
+        return at != null;
     }
 
     /** The hangar that was named. It is opened here: what is wrong with it is one sentence, and no window. */

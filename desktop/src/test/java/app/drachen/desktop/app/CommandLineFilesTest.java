@@ -170,8 +170,13 @@ class CommandLineFilesTest {
             Path track = folder.resolve("flug.gpx");
             assertEquals(0, run("export", "Seeschwalbe", track, "--flight", 1, "--hangar", hangar), err);
             assertTrue(Files.readString(track).contains("lat=\"54.3"));
-            assertTrue(refused("export", "Seeschwalbe", track, "--flight", 9, "--hangar", hangar)
+            assertTrue(refused("export", "Seeschwalbe", track, "--flight", 1, "--hangar", hangar)
+                    .contains("--force"));
+            assertTrue(refused("export", "Seeschwalbe", track, "--flight", 9, "--hangar", hangar, "--force")
                     .contains("there are [1]"));
+            assertTrue(refused("export", "Seeschwalbe", hangar, "--hangar", hangar, "--force")
+                    .contains("never written over"));
+            assertTrue(refused("convert", log, log, "--force").contains("the file that is read"));
             assertTrue(refused("import", setup, "--hangar", hangar).contains("open in another Drachen"));
             assertEquals(1, window.aircraft().size());
         }
@@ -192,7 +197,7 @@ class CommandLineFilesTest {
             assertTrue(text.contains(holds), text);
             assertTrue(text.contains("Seeschwalbe"), text);
         }
-        assertEquals(0, run("report", sheet, setup, pdf, "--log", log, "--imperial"), err);
+        assertEquals(0, run("report", sheet, setup, pdf, "--log", log, "--imperial", "--force"), err);
         try (var document = Loader.loadPDF(pdf.toFile())) {
             String text = new PDFTextStripper().getText(document);
             assertTrue(!sheet.equals("balance") || text.contains(" oz") || text.contains(" in"), text);

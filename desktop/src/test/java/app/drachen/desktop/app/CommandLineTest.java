@@ -164,7 +164,7 @@ class CommandLineTest {
         Path again = folder.resolve("again.json");
         assertEquals(0, run("export", "Rochen", again, "--hangar", hangar), err);
         assertEquals(SetupJson.read(turned), SetupJson.read(again));
-        assertEquals(2, run("export", "Möwe", again, "--hangar", hangar));
+        assertEquals(2, run("export", "Möwe", again, "--hangar", hangar, "--force"));
         assertTrue(err.contains("Rochen"), "it says which there are: " + err);
     }
 }

@@ -12,6 +12,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 /**
  * The file that holds all aircraft. Every change is durable when its call returns (SQLite, WAL,
@@ -148,6 +149,22 @@ public final class Hangar implements AutoCloseable {
         return revisions.get(aircraft, number);
     }
 
+    /**
+     * The nearest revision behind the current one that can be read, along the way it was made, or else the latest that can;
+     * empty if none can.
+     */
+    public Optional<Revision> lastReadable(long aircraft) {
+        return revisions.lastReadable(aircraft);
+    }
+
+    /** The document of the current revision as it lies in the file, whether or not it can be read. */
+    public Optional<String> document(long aircraft) {
+        return database.text(
+                "SELECT document FROM revision WHERE aircraft = ? AND number = ?",
+                aircraft,
+                revisions.currentNumber(aircraft));
+    }
+
     /** Number of the latest revision, whether or not the aircraft stands at it. */
     public int latest(long aircraft) {
         return revisions.latest(aircraft);
@@ -216,28 +233,42 @@ public final class Hangar implements AutoCloseable {
                 SetupJson.toText(proof));
     }
 
-    /** All proofs of an aircraft, oldest first. */
+    /**
+     * All proofs of an aircraft, oldest first.
+     *
+     * @throws HangarException if one cannot be read
+     */
     public List<Proof> proofs(long aircraft) {
+        return proofs(aircraft, sentence -> {
+            throw new HangarException(sentence);
+        });
+    }
+
+    /**
+     * The proofs of an aircraft that can be read, oldest first.
+     *
+     * @param unread hears a sentence about each that cannot
+     */
+    public List<Proof> proofs(long aircraft, Consumer<String> unread) {
         return database.run("SELECT document FROM proof WHERE aircraft = ? ORDER BY id", s -> {
             Database.bind(s, aircraft);
             List<Proof> proofs = new ArrayList<>();
             try (ResultSet r = s.executeQuery()) {
                 while (r.next()) {
-                    proofs.add(proof(aircraft, r.getString(1)));
+                    proof(aircraft, r.getString(1), unread).ifPresent(proofs::add);
                 }
             }
             return proofs;
         });
     }
 
-    private Proof proof(long aircraft, String document) {
+    private Optional<Proof> proof(long aircraft, String document, Consumer<String> unread) {
         try {
-            return SetupJson.fromText(document, Proof.class, database.file());
+            return Optional.of(SetupJson.fromText(document, Proof.class, database.file()));
         } catch (ImportFailedException e) {
-            throw new HangarException(
-                    database.file().getFileName() + ": a proof of " + name(aircraft) + " cannot be read (" + e.problem()
-                            + "); " + Backups.advice(database.file()),
-                    e);
+            unread.accept(database.file().getFileName() + ": a proof of " + name(aircraft)
+                    + " cannot be read and does not count (" + e.problem() + "); " + Backups.advice(database.file()));
+            return Optional.empty();
         }
     }
 

@@ -252,6 +252,30 @@ final class Revisions {
         return child == 0 ? Optional.empty() : get(aircraft, child);
     }
 
+    /** The nearest revision behind the current one that can be read, or the latest that can. */
+    Optional<Revision> lastReadable(long aircraft) {
+        List<Integer> numbers = new ArrayList<>();
+        int at = currentNumber(aircraft);
+        while (at > 0 && !numbers.contains(at)) {
+            numbers.add(at);
+            at = (int) database.number("SELECT parent FROM revision WHERE aircraft = ? AND number = ?", aircraft, at);
+        }
+        database.longs("SELECT number FROM revision WHERE aircraft = ? ORDER BY number DESC", aircraft)
+                .forEach(n -> numbers.add(n.intValue()));
+        for (int number : numbers) {
+            try {
+                Optional<Revision> read = get(aircraft, number);
+                if (read.isPresent()) {
+                    return read;
+                }
+            } catch (HangarException e) {
+                // the next one
+                continue;
+            }
+        }
+        return Optional.empty();
+    }
+
     /** Stands at a revision. */
     void stand(long aircraft, Revision at) {
         standAt(aircraft, at.number(), at.setup().name());

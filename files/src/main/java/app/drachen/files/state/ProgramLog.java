@@ -21,6 +21,11 @@ public final class ProgramLog {
 
     private ProgramLog() {}
 
+    /** Until a log is begun nothing is logged, and nothing but sentences comes out of a command. */
+    public static void hush() {
+        LogManager.getLogManager().reset();
+    }
+
     /** Begins to log into a folder; a folder that cannot be written is no reason not to start. */
     public static void begin(Path folder, String version) {
         System.setProperty("java.util.logging.SimpleFormatter.format", FORMAT);

@@ -49,6 +49,7 @@ public final class HangarView implements Place {
     private final VBox foot = new VBox(8);
     private final Dialogs dialogs;
     private final AlbumPane album;
+    private final Troubles troubles;
     private final Deque<Runnable> undo = new ArrayDeque<>();
     private List<OpenAircraft> shelf = List.of();
     private Optional<OpenAircraft> albumOf = Optional.empty();
@@ -64,6 +65,7 @@ public final class HangarView implements Place {
         this.session = session;
         this.dialogs = dialogs;
         album = new AlbumPane(session, undo::push);
+        troubles = new Troubles(session, dialogs);
         cards.setPadding(new Insets(6, 32, 10, 32));
         HBox keys = new HBox(
                 6,
@@ -153,7 +155,8 @@ public final class HangarView implements Place {
                 && before.units() == session.units()
                 && before.scale() == scale;
         if (!same) {
-            VBox card = aircraft.standing().map(s -> judged(s, flights, scale)).orElseGet(() -> unread(aircraft));
+            VBox card =
+                    aircraft.standing().map(s -> judged(s, flights, scale)).orElseGet(() -> troubles.card(aircraft));
             card.getStyleClass().add("card");
             card.setMinWidth(CARD);
             card.setMaxWidth(CARD);
@@ -170,19 +173,6 @@ public final class HangarView implements Place {
         }
         before.card().setId("card-" + index);
         return before.card();
-    }
-
-    /** An aircraft that is not read yet, or cannot be. */
-    private static VBox unread(OpenAircraft aircraft) {
-        boolean wait = aircraft.trouble().isEmpty();
-        VBox card = new VBox(
-                6,
-                Texts.label(aircraft.name(), "heading"),
-                Texts.wrapped(wait ? "is being read" : aircraft.trouble(), "soft"));
-        card.setPadding(new Insets(18));
-        card.setAccessibleText(
-                aircraft.name() + (wait ? ", is being read" : ", cannot be shown: " + aircraft.trouble()));
-        return card;
     }
 
     private VBox judged(Standing standing, int flights, double scale) {
@@ -342,6 +332,7 @@ public final class HangarView implements Place {
         actions.add(Action.of("choose the aircraft to the left", "Left", () -> choose(-1)));
         actions.add(Action.of("choose the aircraft to the right", "Right", () -> choose(1)));
         actions.add(Action.of("open", "Enter", () -> open(chosen)));
+        chosen().ifPresent(a -> actions.addAll(troubles.actions(a)));
         actions.add(Action.of("rename", "F2", album::startRename));
         actions.add(Action.of(
                 "add pictures",
