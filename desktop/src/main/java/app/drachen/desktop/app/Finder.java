@@ -21,7 +21,6 @@ import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
 import java.util.function.Supplier;
-import javafx.scene.Node;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
@@ -36,11 +35,10 @@ final class Finder {
     private final Supplier<List<Action>> actions;
     private final Consumer<Stage> go;
     private final IntConsumer openFlight;
-    private final StackPane overlay = new StackPane();
+    private final Overlay overlay;
     private final TextField text = new TextField();
     private final ListView<Choice> list = new ListView<>();
     private List<Choice> all = List.of();
-    private Node before;
 
     Finder(
             Session session,
@@ -61,10 +59,7 @@ final class Finder {
         list.setCellFactory(v -> new HitCell());
         list.setOnMouseClicked(e -> take());
         VBox panel = new VBox(8, text, list, Texts.label("Enter takes it, Esc closes", "soft", "small"));
-        panel.getStyleClass().add("panel");
-        panel.setMaxSize(VBox.USE_PREF_SIZE, VBox.USE_PREF_SIZE);
-        overlay.getStyleClass().add("overlay");
-        overlay.getChildren().add(panel);
+        overlay = new Overlay(host, "finder", panel);
         text.textProperty().addListener((o, was, is) -> filter(is));
         text.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
     }
@@ -81,7 +76,6 @@ final class Finder {
     private void key(KeyEvent event) {
         int at = list.getSelectionModel().getSelectedIndex();
         switch (event.getCode()) {
-            case ESCAPE -> close();
             case ENTER -> take();
             case DOWN -> list.getSelectionModel()
                     .select(Math.min(at + 1, list.getItems().size() - 1));
@@ -101,26 +95,16 @@ final class Finder {
 
     /** Chooses among these. */
     void open(String prompt, List<Choice> choices) {
-        before = host.getScene().getFocusOwner();
         all = choices;
         text.setPromptText(prompt);
-        host.getChildren().remove(overlay);
-        host.getChildren().add(overlay);
         text.setText("");
         filter("");
-        text.requestFocus();
-    }
-
-    private void close() {
-        host.getChildren().remove(overlay);
-        if (before != null && before.getScene() != null) {
-            before.requestFocus();
-        }
+        overlay.open(text);
     }
 
     private void take() {
         Choice hit = list.getSelectionModel().getSelectedItem();
-        close();
+        overlay.close();
         if (hit != null) {
             hit.run().run();
         }

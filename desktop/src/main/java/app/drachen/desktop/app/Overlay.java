@@ -19,6 +19,7 @@ final class Overlay {
     private final StackPane pane = new StackPane();
     private final ChangeListener<Node> held = (o, was, is) -> hold();
     private Node before;
+    private Node first = pane;
 
     Overlay(StackPane host, String id, Region panel) {
         this.host = host;
@@ -43,11 +44,20 @@ final class Overlay {
 
     /** Lays it over the window and gives it the focus. */
     void open() {
+        open(pane);
+    }
+
+    /** Lays it over the window and gives the focus to something in it. */
+    void open(Node focused) {
+        if (pane.getParent() != null) {
+            close();
+        }
+        first = focused;
         before = host.getScene().getFocusOwner();
         host.getChildren().add(pane);
         // nodes inside a scroll pane stand in the scene only once it has its skin
         pane.applyCss();
-        pane.requestFocus();
+        first.requestFocus();
         host.getScene().focusOwnerProperty().addListener(held);
     }
 
@@ -60,7 +70,7 @@ final class Overlay {
                     .toList();
             boolean top = scene != null && panels.get(panels.size() - 1) == pane;
             if (top && !inside(scene.getFocusOwner())) {
-                pane.requestFocus();
+                first.requestFocus();
             }
         });
     }

@@ -19,10 +19,13 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicReference;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.robot.Robot;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window under odd aircraft and under hands that do not know what they do. */
@@ -68,15 +71,26 @@ class WindowTrialsTest extends WindowTest {
             KeyCode.G,
             KeyCode.E,
             KeyCode.O);
-    private static final List<String> TYPED =
-            List.of("12", "-5", "1e9", "abc", "0", "999999999", "3,5", "NaN", "1.5kg", "..", "12 in");
+    private static final List<List<KeyCode>> TYPED = List.of(
+            List.of(KeyCode.DIGIT1, KeyCode.DIGIT2),
+            List.of(KeyCode.MINUS, KeyCode.DIGIT5),
+            List.of(KeyCode.DIGIT1, KeyCode.E, KeyCode.DIGIT9),
+            List.of(KeyCode.A, KeyCode.B, KeyCode.C),
+            List.of(KeyCode.DIGIT0),
+            List.of(KeyCode.DIGIT3, KeyCode.COMMA, KeyCode.DIGIT5),
+            List.of(KeyCode.N, KeyCode.A, KeyCode.N),
+            List.of(KeyCode.PERIOD, KeyCode.PERIOD));
 
+    private Robot hand;
     private final List<Throwable> thrown = new CopyOnWriteArrayList<>();
 
     @BeforeEach
     void hear() throws Exception {
         WaitForAsyncUtils.asyncFx(() -> Screen.uncaught(thrown::add)).get();
         WaitForAsyncUtils.autoCheckException = false;
+        hand = ask(Robot::new);
+        // the test library keeps every event of a window, and with it all that was ever shown
+        act(() -> FxToolkit.toolkitContext().setRegisteredStage(new javafx.stage.Stage()));
     }
 
     private void hearOut(Tally tally, String input) {
@@ -151,7 +165,24 @@ class WindowTrialsTest extends WindowTest {
         return (all.totalMemory() - all.freeMemory()) >> 20;
     }
 
-    private String one(Random random) {
+    /** Keys pressed together, as a hand does it. */
+    private void keys(KeyCode... codes) throws Exception {
+        fx(() -> {
+            for (KeyCode code : codes) {
+                hand.keyPress(code);
+            }
+            for (int i = codes.length - 1; i >= 0; i--) {
+                hand.keyRelease(codes[i]);
+            }
+        });
+    }
+
+    private void fx(Runnable what) throws Exception {
+        WaitForAsyncUtils.asyncFx(what).get(20, TimeUnit.SECONDS);
+        WaitForAsyncUtils.waitForFxEvents(2);
+    }
+
+    private String one(Random random) throws Exception {
         double kind = random.nextDouble();
         if (kind < 0.5) {
             boolean letter = random.nextInt(3) == 0;
@@ -159,34 +190,37 @@ class WindowTrialsTest extends WindowTest {
                     ? KeyCode.values()[KeyCode.A.ordinal() + random.nextInt(26)]
                     : PLAIN.get(random.nextInt(PLAIN.size()));
             if (key == KeyCode.TAB && random.nextBoolean()) {
-                robot.push(KeyCode.SHIFT, KeyCode.TAB);
+                keys(KeyCode.SHIFT, KeyCode.TAB);
                 return "Shift+Tab";
             }
-            robot.push(key);
+            keys(key);
             return key.name();
         }
         if (kind < 0.68) {
             KeyCode key = WITH_CONTROL.get(random.nextInt(WITH_CONTROL.size()));
-            robot.push(KeyCode.CONTROL, key);
+            keys(KeyCode.CONTROL, key);
             return "Ctrl+" + key;
         }
         if (kind < 0.74) {
-            String text = TYPED.get(random.nextInt(TYPED.size()));
-            robot.write(text, 0);
-            robot.push(KeyCode.ENTER);
-            return text;
+            List<KeyCode> text = TYPED.get(random.nextInt(TYPED.size()));
+            for (KeyCode key : text) {
+                keys(key);
+            }
+            keys(KeyCode.ENTER);
+            return text.toString();
         }
         double x = scene.getWindow().getX() + scene.getX() + random.nextDouble() * scene.getWidth();
         double y = scene.getWindow().getY() + scene.getY() + random.nextDouble() * scene.getHeight();
-        robot.moveTo(x, y, org.testfx.robot.Motion.DIRECT);
-        if (kind < 0.92) {
-            robot.clickOn(random.nextInt(6) == 0 ? MouseButton.SECONDARY : MouseButton.PRIMARY);
-            return "click";
-        }
-        robot.press(MouseButton.PRIMARY);
-        robot.moveBy(random.nextInt(400) - 200, random.nextInt(300) - 150);
-        robot.release(MouseButton.PRIMARY);
-        return "drag";
+        MouseButton button = random.nextInt(6) == 0 ? MouseButton.SECONDARY : MouseButton.PRIMARY;
+        double right = kind < 0.92 ? 0 : random.nextInt(400) - 200.0;
+        double down = kind < 0.92 ? 0 : random.nextInt(300) - 150.0;
+        fx(() -> {
+            hand.mouseMove(x, y);
+            hand.mousePress(button);
+        });
+        fx(() -> hand.mouseMove(x + right, y + down));
+        fx(() -> hand.mouseRelease(button));
+        return right == 0 ? "click" : "drag";
     }
 
     /** The interface answers, all panels close by the keyboard, and F1 shows the keys. */
@@ -197,18 +231,34 @@ class WindowTrialsTest extends WindowTest {
             throw new IllegalStateException("the interface stands still after " + input, e);
         }
         for (int i = 0; i < 6; i++) {
-            robot.push(KeyCode.ESCAPE);
+            keys(KeyCode.ESCAPE);
         }
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.push(KeyCode.F1);
-        WaitForAsyncUtils.waitForFxEvents();
-        if (!ask(() -> scene.lookup("#keys") != null)) {
-            throw new IllegalStateException("no key is heard any more after " + input);
+        keys(KeyCode.F1);
+        if (!seen(true)) {
+            throw new IllegalStateException("no key is heard any more, " + state() + ", after " + input);
         }
-        robot.push(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
-        if (ask(() -> scene.lookup("#keys") != null)) {
-            throw new IllegalStateException("the panel does not close by Esc after " + input);
+        keys(KeyCode.ESCAPE);
+        if (!seen(false)) {
+            throw new IllegalStateException("the panel does not close by Esc, " + state() + ", after " + input);
+        }
+    }
+
+    private String state() throws Exception {
+        return ask(() ->
+                "focus on " + scene.getFocusOwner() + " of " + scene.getWindow().isFocused() + ", over it "
+                        + shell.root().getChildrenUnmodifiable().stream()
+                                .filter(Node::isVisible)
+                                .map(Node::getId)
+                                .toList());
+    }
+
+    /** Whether the panel of the keys is there, or gone, within good time. */
+    private boolean seen(boolean there) throws Exception {
+        try {
+            WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> ask(() -> scene.lookup("#keys") != null) == there);
+            return true;
+        } catch (TimeoutException e) {
+            return false;
         }
     }
 }

@@ -52,4 +52,14 @@ public class TrialsTest {
     void calculatorsAnswerOrRefuse() throws Exception {
         judge(new Figures(folder).calculators(SEED, times(2_000, 100_000)));
     }
+
+    @Test
+    void aKilledWriterLosesNothingItAcknowledged() throws Exception {
+        judge(new Programs(folder).kills(SEED, times(15, 300)));
+    }
+
+    @Test
+    void twoProgramsDoNotUndoEachOther() throws Exception {
+        judge(new Programs(folder).atOnce(SEED, times(2, 40)));
+    }
 }
