@@ -27,7 +27,7 @@ import org.junit.jupiter.api.io.TempDir;
  * afterwards, and the hangar opens at once.
  */
 class KilledWriterTest {
-    private static final int KILLS = 200;
+    private static final int KILLS = 60;
     private static final long SEED = 20_261_125;
 
     @TempDir

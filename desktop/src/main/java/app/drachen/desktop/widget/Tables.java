@@ -16,12 +16,24 @@ public final class Tables {
     public static String text(List<List<String>> rows, UnitSystem units) {
         return rows.stream()
                 .map(row -> row.stream()
-                        .map(cell -> Quantity.read(cell, units)
-                                .replace('\u00a0', ' ')
-                                .replace("\u202f", "")
-                                .replaceAll("[\t\r\n]+", " "))
+                        .map(cell -> cell(Quantity.read(cell, units)))
                         .collect(Collectors.joining("\t")))
                 .collect(Collectors.joining("\n", "", "\n"));
+    }
+
+    /**
+     * A field of a table: numbers as a spreadsheet reads them; a text that it would take for a formula gets an apostrophe
+     * in front.
+     *
+     * <p>Source: OWASP, CSV Injection.
+     */
+    private static String cell(String text) {
+        String clean = text.replace('\u00a0', ' ').replace("\u202f", "").replaceAll("[\t\r\n]+", " ");
+        String number = clean.replace('\u2212', '-');
+        if (number.matches("[-+]?\\d+([.,]\\d+)?(E[-+]?\\d+)?")) {
+            return number;
+        }
+        return clean.matches("[=+@-].*") ? "'" + clean : clean;
     }
 
     /** Values with unit, spread, formula and source. */

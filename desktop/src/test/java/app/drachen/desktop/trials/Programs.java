@@ -25,13 +25,9 @@ import java.util.concurrent.TimeUnit;
 /** Other programs on the same hangar: killed while they write, or writing at the same time. */
 final class Programs {
     private final Path folder;
-    private final Path archive;
 
-    Programs(Path folder) throws Exception {
+    Programs(Path folder) {
         this.folder = folder;
-        archive = folder.resolve("writer.jsa");
-        made(folder.resolve("warm.drachen"));
-        program("-XX:ArchiveClassesAtExit=" + archive, "write", folder.resolve("warm.drachen"), 1, 5).waitFor();
     }
 
     private static void made(Path file) {
@@ -68,9 +64,11 @@ final class Programs {
         System.out.println("ready");
         for (int i = 0; i < times; i++) {
             double mass = 0.02 + random.nextInt(100) * 0.001;
-            switch (random.nextInt(8)) {
+            switch (random.nextInt(20)) {
                 case 0 -> System.out.println("flight "
-                        + hangar.logbook().add(id, new FlightRecord(0, 1, i, true, "first-flight", "x"), log()).number());
+                        + hangar.logbook()
+                                .add(id, new FlightRecord(0, 1, i, true, "first-flight", "x"), log())
+                                .number());
                 case 1 -> {
                     hangar.album().note(id, "note " + i);
                     System.out.println("note " + i);
@@ -85,7 +83,8 @@ final class Programs {
                     }
                 }
                 default -> System.out.println("revision "
-                        + hangar.commit(id, setup.withPart("camera", p -> p.withMass(mass)), "edit " + i, i).number());
+                        + hangar.commit(id, setup.withPart("camera", p -> p.withMass(mass)), "edit " + i, i)
+                                .number());
             }
         }
     }
@@ -99,10 +98,10 @@ final class Programs {
         return log.build();
     }
 
-    private Process program(String option, Object... arguments) throws IOException {
+    private static Process program(Object... arguments) throws IOException {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                option,
+                "-Xshare:auto",
                 "-Xlog:disable",
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
@@ -112,11 +111,9 @@ final class Programs {
         for (Object argument : arguments) {
             command.add(argument.toString());
         }
-        return new ProcessBuilder(command).redirectErrorStream(true).start();
-    }
-
-    private Process program(Object... arguments) throws IOException {
-        return program("-XX:SharedArchiveFile=" + archive, arguments);
+        return new ProcessBuilder(command)
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
     }
 
     /** SIGKILL at random moments, some while the hangar is being opened; what was acknowledged is there afterwards. */
@@ -129,7 +126,7 @@ final class Programs {
         for (int i = 0; i < times; i++) {
             Process writer = program("write", file, seed + i, 1_000_000);
             boolean whileOpening = random.nextInt(5) == 0;
-            int patience = random.nextInt(whileOpening ? 400 : 300);
+            int patience = random.nextInt(whileOpening ? 400 : 1_200);
             List<String> said = new ArrayList<>();
             try (BufferedReader in =
                     new BufferedReader(new InputStreamReader(writer.getInputStream(), StandardCharsets.UTF_8))) {
@@ -137,7 +134,10 @@ final class Programs {
                     said.add(in.readLine());
                 }
                 boolean ended = writer.waitFor(patience, TimeUnit.MILLISECONDS);
-                writer.destroyForcibly();
+                // the signal of the system's kill command leaves what was said to be read
+                new ProcessBuilder("kill", "-9", String.valueOf(writer.pid()))
+                        .start()
+                        .waitFor();
                 in.lines().forEach(said::add);
                 if (ended) {
                     tally.fault("the writer ended by itself: " + said, new byte[0]);
@@ -176,7 +176,7 @@ final class Programs {
             if (flights < Integer.parseInt(last.getOrDefault("flight", "0"))) {
                 tally.fault("a flight is lost", input);
             }
-            int noted = Integer.parseInt(hangar.album().notes(id).replaceAll("\\D", "0"));
+            int noted = Integer.parseInt("0" + hangar.album().notes(id).replaceAll("\\D", ""));
             if (noted < Integer.parseInt(last.getOrDefault("note", "0"))) {
                 tally.fault("a note is lost", input);
             }

@@ -20,6 +20,11 @@ import java.util.List;
 /** Looks at parts of a file and finds how its table is laid out. */
 final class CsvSniffer {
     private static final int HEAD = 96 * 1024;
+    private static final int LONGEST_LINE = 4 * 1024 * 1024;
+
+    /** More fields in a row are not read; the limit of the library [-]. */
+    private static final int MOST_COLUMNS = 16_384;
+
     private static final int PIECE = 4 * 1024;
     private static final int PIECES = 60;
     private static final int TOGETHER = 250;
@@ -48,8 +53,10 @@ final class CsvSniffer {
 
     static Sniffed sniff(Path file) throws IOException, ImportFailedException {
         try (RandomAccessFile in = new RandomAccessFile(file.toFile(), "r")) {
-            byte[] start = new byte[(int) Math.min(HEAD, in.length())];
-            in.readFully(start);
+            byte[] start = head(in, HEAD);
+            if (!hasLine(start)) {
+                start = head(in, LONGEST_LINE);
+            }
             if (start.length == 0) {
                 throw new ImportFailedException(file, "", "the file is empty; choose a log");
             }
@@ -72,6 +79,22 @@ final class CsvSniffer {
             boolean cut = start.length < in.length() && head.size() > 1;
             return new CsvSniffer(file, charset, cut ? head.subList(0, head.size() - 1) : head, pieces).find();
         }
+    }
+
+    private static byte[] head(RandomAccessFile in, int most) throws IOException {
+        byte[] start = new byte[(int) Math.min(most, in.length())];
+        in.seek(0);
+        in.readFully(start);
+        return start;
+    }
+
+    private static boolean hasLine(byte[] start) {
+        for (byte b : start) {
+            if (b == '\n' || b == '\r') {
+                return true;
+            }
+        }
+        return start.length < HEAD;
     }
 
     private static List<String> lines(String text) {
@@ -110,6 +133,19 @@ final class CsvSniffer {
     }
 
     private Sniffed find() throws ImportFailedException {
+        for (char separator : SEPARATORS.toCharArray()) {
+            long most = head.stream()
+                    .mapToLong(line -> line.chars().filter(c -> c == separator).count())
+                    .max()
+                    .orElse(0);
+            if (most >= MOST_COLUMNS) {
+                throw new ImportFailedException(
+                        file,
+                        "",
+                        "has " + (most + 1) + " columns; more than " + MOST_COLUMNS
+                                + " are not read, leave out those that are not needed");
+            }
+        }
         CsvShape best = null;
         double bestScore = 0;
         for (char separator : SEPARATORS.toCharArray()) {
