@@ -84,7 +84,7 @@ public final class OpenAircraft {
                     hangar.current(id),
                     desk.fieldToKeep(),
                     desk.today(),
-                    hangar.proofs(id, s -> desk.show(() -> told.accept(s))),
+                    hangar.proofs(id, e -> desk.show(() -> told.accept(e.getMessage()))),
                     desk.facts(flown));
             latest = Optional.of(read);
             int following = hangar.latest(id) + 1;

@@ -2,6 +2,7 @@ package app.drachen.files;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
@@ -55,6 +56,8 @@ public final class NewFile {
                 channel.force(true);
             }
             Files.move(fresh, place, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+        } catch (UncheckedIOException e) {
+            throw new NotWrittenException(file, why(e.getCause()), e.getCause());
         } catch (IOException e) {
             throw new NotWrittenException(file, why(e), e);
         } finally {
@@ -76,18 +79,22 @@ public final class NewFile {
      */
     public static void allow(Path file, boolean force, Path... sources) throws NotWrittenException {
         for (Path source : sources) {
-            try {
-                if (Files.exists(file) && Files.exists(source) && Files.isSameFile(file, source)) {
-                    throw new NotWrittenException(file, "this is the file that is read; choose another name");
-                }
-            } catch (IOException e) {
-                throw new NotWrittenException(file, why(e), e);
+            if (same(file, source)) {
+                throw new NotWrittenException(file, "this is the file that is read; choose another name");
             }
         }
         place(file);
         if (!force && Files.exists(file)) {
             throw new NotWrittenException(
                     file, "there is such a file; choose another name, or add --force to replace it");
+        }
+    }
+
+    private static boolean same(Path file, Path source) throws NotWrittenException {
+        try {
+            return Files.exists(file) && Files.exists(source) && Files.isSameFile(file, source);
+        } catch (IOException e) {
+            throw new NotWrittenException(file, why(e), e);
         }
     }
 

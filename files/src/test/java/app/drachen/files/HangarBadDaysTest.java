@@ -234,7 +234,7 @@ class HangarBadDaysTest {
         Path closed = Files.createDirectory(folder.resolve("closed"));
         assertTrue(closed.toFile().setWritable(false));
         assumeTrue(!Files.isWritable(closed), "this user may write everywhere");
-        assertTrue(told(closed.resolve("h.drachen")).contains("check the folder and its permissions"));
+        assertTrue(told(closed.resolve("h.drachen")).contains("change its permissions"));
     }
 
     @Test

@@ -67,8 +67,9 @@ public final class Backups {
         }
         keep(fresh, damaged);
         prune(folder, DAMAGED, day);
-        throw new HangarException(troubles.get(0)
-                + (troubles.size() > 1 ? " (and " + (troubles.size() - 1) + " more that cannot be read)" : ""));
+        throw new HangarException(database.file().getFileName() + ": " + troubles.get(0)
+                + (troubles.size() > 1 ? " and " + (troubles.size() - 1) + " more things cannot be read" : "") + "; "
+                + advice(database.file()));
     }
 
     private static List<String> troubles(Path copy) {

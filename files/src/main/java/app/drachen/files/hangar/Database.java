@@ -1,6 +1,8 @@
 package app.drachen.files.hangar;
 
 import app.drachen.files.state.NativeFolder;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -78,8 +80,19 @@ final class Database implements AutoCloseable {
             case 8, 14 -> "this hangar cannot be written here; check the folder and its permissions";
             case 13 -> "the disk is full; make room and open it again, nothing is lost";
             case 5, 6 -> "this hangar is locked; close the other program that has it open";
-            default -> "this hangar cannot be opened; check the disk, or " + copy;
+            default -> full(file)
+                    ? "the disk is full; make room and open it again, nothing is lost"
+                    : "this hangar cannot be opened; check the disk, or " + copy;
         };
+    }
+
+    /** Whether there is so little room that a page more does not find any. */
+    private static boolean full(Path file) {
+        try {
+            return Files.getFileStore(file.toAbsolutePath().getParent()).getUsableSpace() < 65_536;
+        } catch (IOException e) {
+            return false;
+        }
     }
 
     private void prepare(boolean toWrite) throws SQLException {
@@ -188,7 +201,9 @@ final class Database implements AutoCloseable {
                             ? "it may not be written; check its permissions, nothing before it is lost"
                             : "it is open to look at only; copy it to a place where you may write, and open the copy";
                     case 11, 26 -> "it is damaged; " + Backups.advice(file);
-                    default -> "it could not be read or written; check the disk and try again";
+                    default -> full(file)
+                            ? "the disk is full; make room and do it again, nothing before it is lost"
+                            : "it could not be read or written; check the disk and try again";
                 };
         return new HangarException(file.getFileName() + ": " + why, e);
     }
@@ -215,7 +230,7 @@ final class Database implements AutoCloseable {
         return run(sql, s -> {
             bind(s, values);
             try (ResultSet r = s.executeQuery()) {
-                return r.next() ? Optional.of(r.getString(1)) : Optional.empty();
+                return r.next() ? Optional.ofNullable(r.getString(1)) : Optional.empty();
             }
         });
     }

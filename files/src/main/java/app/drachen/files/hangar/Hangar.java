@@ -140,8 +140,8 @@ public final class Hangar implements AutoCloseable {
     /** The revision the aircraft stands at. */
     public Revision current(long aircraft) {
         return revision(aircraft, revisions.currentNumber(aircraft))
-                .orElseThrow(() -> new HangarException(database.file().getFileName() + ": the revision at which "
-                        + name(aircraft) + " stands is missing; " + Backups.advice(database.file())));
+                .orElseThrow(() -> new UnreadableException(
+                        database.file(), "the revision at which " + name(aircraft) + " stands is missing", null));
     }
 
     /** One revision. */
@@ -239,17 +239,17 @@ public final class Hangar implements AutoCloseable {
      * @throws HangarException if one cannot be read
      */
     public List<Proof> proofs(long aircraft) {
-        return proofs(aircraft, sentence -> {
-            throw new HangarException(sentence);
+        return proofs(aircraft, unread -> {
+            throw unread;
         });
     }
 
     /**
      * The proofs of an aircraft that can be read, oldest first.
      *
-     * @param unread hears a sentence about each that cannot
+     * @param unread hears of each that cannot
      */
-    public List<Proof> proofs(long aircraft, Consumer<String> unread) {
+    public List<Proof> proofs(long aircraft, Consumer<HangarException> unread) {
         return database.run("SELECT document FROM proof WHERE aircraft = ? ORDER BY id", s -> {
             Database.bind(s, aircraft);
             List<Proof> proofs = new ArrayList<>();
@@ -262,12 +262,15 @@ public final class Hangar implements AutoCloseable {
         });
     }
 
-    private Optional<Proof> proof(long aircraft, String document, Consumer<String> unread) {
+    private Optional<Proof> proof(long aircraft, String document, Consumer<HangarException> unread) {
         try {
             return Optional.of(SetupJson.fromText(document, Proof.class, database.file()));
         } catch (ImportFailedException e) {
-            unread.accept(database.file().getFileName() + ": a proof of " + name(aircraft)
-                    + " cannot be read and does not count (" + e.problem() + "); " + Backups.advice(database.file()));
+            unread.accept(new UnreadableException(
+                    database.file(),
+                    "a proof of " + name(aircraft) + " cannot be read and does not count (" + UnreadableException.why(e)
+                            + ")",
+                    e));
             return Optional.empty();
         }
     }
@@ -296,7 +299,7 @@ public final class Hangar implements AutoCloseable {
         try {
             look.run();
         } catch (HangarException e) {
-            troubles.add(e.getMessage());
+            troubles.add(e instanceof UnreadableException u ? u.what() : e.getMessage());
         }
     }
 

@@ -1,7 +1,7 @@
 package app.drachen.files.hangar;
 
 /** The hangar file cannot be used: one sentence with file and remedy. */
-public sealed class HangarException extends RuntimeException permits HangarReadOnlyException {
+public sealed class HangarException extends RuntimeException permits HangarReadOnlyException, UnreadableException {
     private static final long serialVersionUID = 1;
 
     public HangarException(String message, Throwable cause) {

@@ -1,11 +1,13 @@
 package app.drachen.files.hangar;
 
+import app.drachen.files.NewFile;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.channels.OverlappingFileLockException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 
@@ -50,10 +52,7 @@ final class HangarLock {
             throw new HangarException(hangar.getFileName() + ": this hangar is in use; try again");
         } catch (IOException e) {
             throw new HangarReadOnlyException(
-                    hangar.getFileName()
-                            + ": this hangar cannot be written here; check the folder and its permissions ("
-                            + e.getMessage() + ")",
-                    e);
+                    hangar.getFileName() + ": this hangar cannot be written here: " + NewFile.why(e), e);
         }
     }
 
@@ -68,11 +67,16 @@ final class HangarLock {
     /** Writes a mark through the channel and reads it by the name. */
     private static boolean isStillThere(FileChannel channel, Path file) throws IOException {
         String mark = ProcessHandle.current().pid() + " " + System.nanoTime();
-        channel.truncate(0);
-        channel.write(ByteBuffer.wrap(mark.getBytes(StandardCharsets.US_ASCII)), 0);
+        try {
+            channel.truncate(0);
+            channel.write(ByteBuffer.wrap(mark.getBytes(StandardCharsets.US_ASCII)), 0);
+        } catch (IOException e) {
+            // a full disk takes no mark; the hangar can be read all the same
+            return Files.exists(file);
+        }
         try {
             return Files.readString(file, StandardCharsets.US_ASCII).equals(mark);
-        } catch (java.nio.file.NoSuchFileException e) {
+        } catch (NoSuchFileException e) {
             return false;
         }
     }

@@ -126,11 +126,8 @@ public final class Logbook {
     }
 
     private HangarException damaged(int number, String why, Throwable cause) {
-        Path file = database.file();
-        return new HangarException(
-                file.getFileName() + ": the log of flight " + number + " cannot be read, " + why + "; "
-                        + Backups.advice(file),
-                cause);
+        return new UnreadableException(
+                database.file(), "the log of flight " + number + " cannot be read, " + why, cause);
     }
 
     /** Hangars of version 1 kept logs as zipped CSV. */

@@ -169,10 +169,7 @@ final class Revisions {
         try {
             return Marks.read(text);
         } catch (IllegalArgumentException e) {
-            throw new HangarException(
-                    database.file().getFileName() + ": it is damaged (" + e.getMessage() + "); "
-                            + Backups.advice(database.file()),
-                    e);
+            throw new UnreadableException(database.file(), e.getMessage(), e);
         }
     }
 
@@ -182,9 +179,9 @@ final class Revisions {
         } catch (ImportFailedException e) {
             String name = database.text("SELECT name FROM aircraft WHERE id = ?", aircraft)
                     .orElse("an aircraft");
-            throw new HangarException(
-                    database.file().getFileName() + ": revision " + number + " of " + name + " cannot be read ("
-                            + e.problem() + "); " + Backups.advice(database.file()),
+            throw new UnreadableException(
+                    database.file(),
+                    "revision " + number + " of " + name + " cannot be read (" + UnreadableException.why(e) + ")",
                     e);
         }
     }
