@@ -10,6 +10,7 @@ import app.drachen.desk.Session;
 import app.drachen.files.hangar.Hangar;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.DriverManager;
 import java.util.List;
 import java.util.OptionalLong;
 import javafx.scene.Scene;
@@ -60,6 +61,36 @@ class ShelfWindowTest extends WindowTest {
         press(KeyCode.N);
         take("a copy of Seeschwalbe");
         until(() -> names().contains("Seeschwalbe copy"));
+    }
+
+    /** A damaged aircraft stands on the shelf as such, with a way back; the others open. */
+    @Test
+    void anAircraftThatCannotBeReadOffersWhatCanBeDone() throws Exception {
+        try (var c = DriverManager.getConnection("jdbc:sqlite:" + hangar.file());
+                var s = c.createStatement()) {
+            s.execute("INSERT INTO aircraft(name, current, position) VALUES('Kiebitz', 2, 9)");
+            s.execute("INSERT INTO revision SELECT (SELECT MAX(id) FROM aircraft), 1, 0, 'built', 1, document, prints"
+                    + " FROM revision WHERE aircraft = 1 AND number = 1");
+            s.execute("INSERT INTO revision SELECT aircraft, 2, 1, 'damaged', 2, substr(document, 1, 300), prints"
+                    + " FROM revision WHERE reason = 'built'");
+        }
+        act(() -> desk.load(session::tell));
+        until(() -> desk.shelf().size() == 4 && !desk.shelf().get(3).trouble().isEmpty());
+        String trouble = ask(() -> desk.shelf().get(3).trouble());
+        assertTrue(trouble.startsWith("demo.drachen: revision 2 of Kiebitz cannot be read"), trouble);
+        press(KeyCode.LEFT);
+        Path out = folder.resolve("kiebitz.json");
+        dialogs.toSave.add(out);
+        press(KeyCode.R);
+        until(() -> Files.exists(out));
+        assertEquals(300, Files.readString(out).length(), "as it is");
+        press(KeyCode.B);
+        until(() -> desk.shelf().get(3).standing().isPresent());
+        assertEquals(
+                1,
+                ask(() ->
+                        desk.shelf().get(3).standing().orElseThrow().revision().number()));
+        assertTrue(notice().contains("stands at r1 again"), notice());
     }
 
     @Test

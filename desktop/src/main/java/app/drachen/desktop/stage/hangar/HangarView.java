@@ -28,6 +28,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.css.PseudoClass;
+import javafx.geometry.Bounds;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
@@ -41,6 +42,7 @@ import javafx.scene.layout.VBox;
 public final class HangarView implements Place {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final double CARD = 396;
+    private static final double MARGIN = 32;
     private static final double DRAWING = 272;
 
     private final Session session;
@@ -49,6 +51,7 @@ public final class HangarView implements Place {
     private final VBox foot = new VBox(8);
     private final Dialogs dialogs;
     private final AlbumPane album;
+    private final ScrollPane scroll = new ScrollPane();
     private final Troubles troubles;
     private final Deque<Runnable> undo = new ArrayDeque<>();
     private List<OpenAircraft> shelf = List.of();
@@ -83,7 +86,7 @@ public final class HangarView implements Place {
         head.getStyleClass().add("line-header");
         head.setPadding(new Insets(14, 32, 14, 32));
         foot.setPadding(new Insets(4, 32, 12, 32));
-        ScrollPane scroll = new ScrollPane(cards);
+        scroll.setContent(cards);
         scroll.setFitToHeight(true);
         scroll.setFocusTraversable(false);
         root.setTop(head);
@@ -249,6 +252,21 @@ public final class HangarView implements Place {
         update();
         chosen = Math.max(0, shelf.indexOf(aircraft));
         mark();
+        reveal();
+    }
+
+    /** Moves the shelf so that the chosen card is seen whole. */
+    private void reveal() {
+        if (chosen < cards.getChildren().size()) {
+            cards.applyCss();
+            root.layout();
+            Bounds card = cards.getChildren().get(chosen).getBoundsInParent();
+            double width = scroll.getViewportBounds().getWidth();
+            double hidden = cards.getWidth() - width;
+            double left = hidden * scroll.getHvalue();
+            double wanted = Math.max(card.getMaxX() + MARGIN - width, Math.min(left, card.getMinX() - MARGIN));
+            scroll.setHvalue(hidden <= 0 ? 0 : Math.max(0, Math.min(1, wanted / hidden)));
+        }
     }
 
     /** Adds pictures to the chosen aircraft. */
@@ -305,6 +323,7 @@ public final class HangarView implements Place {
         if (!shelf.isEmpty()) {
             chosen = Math.floorMod(chosen + step, shelf.size());
             mark();
+            reveal();
             cards.getChildren().get(chosen).requestFocus();
         }
     }
