@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 
 /**
  * One answer that can be asked for: its inputs with their ranges, its results with their formulas.
@@ -64,10 +65,11 @@ public record Calculation(
      * @param name what it is
      * @param quantity what kind of number
      * @param formula in words and symbols
-     * @param share half width of its band over its value [-], 0 if it is exact
      * @param of computes it [SI unit of the quantity]; NaN where it has no value
+     * @param half half width of its band [SI unit of the quantity]; 0 if it is exact
      */
-    public record Result(String name, Quantity quantity, String formula, double share, ToDoubleFunction<Given> of) {}
+    public record Result(
+            String name, Quantity quantity, String formula, ToDoubleFunction<Given> of, ToDoubleFunction<Given> half) {}
 
     /**
      * A place in the set-up for a result.
@@ -115,7 +117,12 @@ public record Calculation(
         Given given = new Given(all);
         List<Working> workings = new ArrayList<>();
         for (Result result : results) {
-            double value = result.of().applyAsDouble(given);
+            double value;
+            try {
+                value = result.of().applyAsDouble(given);
+            } catch (IllegalArgumentException e) {
+                throw new IllegalArgumentException(id + ", " + result.name() + ": " + e.getMessage(), e);
+            }
             if (Double.isInfinite(value)) {
                 throw new IllegalArgumentException(id + ": " + result.name()
                         + " has no answer for these inputs: " + result.formula()
@@ -130,9 +137,17 @@ public record Calculation(
                         result.formula(),
                         source,
                         shown.toArray(new Working.Input[0]));
-                double half = result.share() * Math.abs(value);
+                double half = result.half().applyAsDouble(given);
                 workings.add(half > 0 && Double.isFinite(half) ? working.within(value - half, value + half) : working);
             }
+        }
+        if (workings.isEmpty()) {
+            throw new IllegalArgumentException(
+                    id + ": with these inputs there is no answer; give more of those that may be absent: "
+                            + inputs.stream()
+                                    .filter(i -> i.optional() && !all.containsKey(i.name()))
+                                    .map(Input::name)
+                                    .collect(Collectors.joining(", ")));
         }
         return workings;
     }
@@ -243,7 +258,21 @@ public record Calculation(
          * @param share of the result that counts as its spread, each way [-]
          */
         public Builder out(String name, Quantity quantity, String formula, double share, ToDoubleFunction<Given> of) {
-            results.add(new Result(name, quantity, formula, share, of));
+            return out(name, quantity, formula, of, g -> share * Math.abs(of.applyAsDouble(g)));
+        }
+
+        /**
+         * A result with a band.
+         *
+         * @param half half width of the band [SI unit of the quantity]; 0 if it is exact
+         */
+        public Builder out(
+                String name,
+                Quantity quantity,
+                String formula,
+                ToDoubleFunction<Given> of,
+                ToDoubleFunction<Given> half) {
+            results.add(new Result(name, quantity, formula, of, half));
             return this;
         }
 

@@ -7,6 +7,7 @@ import app.drachen.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 
 /**
  * The mode selector: a switch, the radio's weight and offset, and the pulse bands of the board.
@@ -46,7 +47,7 @@ public record Selector(
      * @param position counted from 1
      * @param pulseMicros its pulse [µs]
      * @param mode the mode of the band that holds it; empty outside all bands or where two overlap
-     * @param marginMicros distance to the nearest edge with another mode [µs]; NaN without a mode
+     * @param marginMicros distance to the nearest edge behind which the mode is another one, or none [µs]; NaN without a mode
      */
     public record Place(int position, double pulseMicros, Optional<FlightMode> mode, double marginMicros) {}
 
@@ -57,15 +58,11 @@ public record Selector(
 
     private List<Place> table(double tryWeight, double tryOffset) {
         List<Place> places = new ArrayList<>();
+        double[] edges = edges();
         for (int i = 0; i < kind.places().size(); i++) {
             double pulse = pulse(kind.places().get(i), tryWeight, tryOffset);
-            List<PulseBand> holding = bands.stream().filter(b -> b.holds(pulse)).toList();
-            boolean clear = holding.size() == 1;
-            places.add(new Place(
-                    i + 1,
-                    pulse,
-                    clear ? Optional.of(holding.get(0).mode()) : Optional.empty(),
-                    clear ? margin(pulse) : Double.NaN));
+            Optional<FlightMode> mode = modeAt(pulse);
+            places.add(new Place(i + 1, pulse, mode, mode.isPresent() ? margin(pulse, edges) : Double.NaN));
         }
         return places;
     }
@@ -74,23 +71,28 @@ public record Selector(
         return 1500 + microsPerPercent * 100 * (tryWeight * place + tryOffset);
     }
 
-    /** Distance to the nearest inner edge; the outermost edges are no danger. */
-    private double margin(double pulse) {
-        double lowest = Double.POSITIVE_INFINITY;
-        double highest = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i < bands.size(); i++) {
-            lowest = Math.min(lowest, bands.get(i).lowMicros());
-            highest = Math.max(highest, bands.get(i).highMicros());
-        }
+    /**
+     * Pulses at which the mode becomes another one, or none: every edge of a band but those between two bands of one mode
+     * that touch. The outermost edges count too, since beyond them there is no mode.
+     *
+     * @return [µs]
+     */
+    private double[] edges() {
+        return bands.stream()
+                .flatMapToDouble(b -> DoubleStream.of(b.lowMicros(), b.highMicros()))
+                .filter(edge -> !modeAt(Math.nextDown(edge)).equals(modeAt(edge)))
+                .toArray();
+    }
+
+    private Optional<FlightMode> modeAt(double pulse) {
+        List<PulseBand> holding = bands.stream().filter(b -> b.holds(pulse)).toList();
+        return holding.size() == 1 ? Optional.of(holding.get(0).mode()) : Optional.empty();
+    }
+
+    private static double margin(double pulse, double[] edges) {
         double margin = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < bands.size(); i++) {
-            PulseBand band = bands.get(i);
-            if (band.lowMicros() > lowest) {
-                margin = Math.min(margin, Math.abs(pulse - band.lowMicros()));
-            }
-            if (band.highMicros() < highest) {
-                margin = Math.min(margin, Math.abs(pulse - band.highMicros()));
-            }
+        for (double edge : edges) {
+            margin = Math.min(margin, Math.abs(pulse - edge));
         }
         return margin;
     }
@@ -164,6 +166,7 @@ public record Selector(
         private final double[] low;
         private final double[] high;
         private final boolean[][] wanted;
+        private final double[] edges;
 
         Solver(Selector selector) {
             this.selector = selector;
@@ -172,6 +175,7 @@ public record Selector(
                     .toArray();
             low = selector.bands.stream().mapToDouble(PulseBand::lowMicros).toArray();
             high = selector.bands.stream().mapToDouble(PulseBand::highMicros).toArray();
+            edges = selector.edges();
             wanted = new boolean[places.length][low.length];
             for (int i = 0; i < places.length; i++) {
                 for (int b = 0; b < low.length; b++) {
@@ -197,7 +201,7 @@ public record Selector(
                 if (held != 1) {
                     return Double.NEGATIVE_INFINITY;
                 }
-                least = Math.min(least, selector.margin(pulse));
+                least = Math.min(least, margin(pulse, edges));
             }
             return least;
         }
@@ -262,7 +266,7 @@ public record Selector(
                 "Least distance to a band edge",
                 leastMargin(),
                 Quantity.PULSE,
-                "least over all positions of |pulse − inner band edge|, pulse = 1500 + k·(weight·place + offset)",
+                "least over all positions of |pulse − edge behind which the mode is another one, or none|, pulse = 1500 + k·(weight·place + offset)",
                 Source.ARITHMETIC,
                 Working.in("weight", weight, Quantity.SHARE),
                 Working.in("offset", offset, Quantity.SHARE),

@@ -99,14 +99,19 @@ public final class HarnessSums {
                 .out(
                         "Share of the first",
                         Quantity.CURRENT,
-                        "I₁ = I·R₂/(R₁ + R₂)",
-                        g -> g.at("current") * g.at("secondohms") / (g.at("firstohms") + g.at("secondohms")))
-                .out(
-                        "Share of the second",
-                        Quantity.CURRENT,
-                        "I₂ = I·R₁/(R₁ + R₂)",
-                        g -> g.at("current") * g.at("firstohms") / (g.at("firstohms") + g.at("secondohms")))
+                        "I₁ = (U₁ − U₂ + I·R₂)/(R₁ + R₂)",
+                        HarnessSums::shareOfFirst)
+                .out("Share of the second", Quantity.CURRENT, "I₂ = I − I₁", g -> g.at("current") - shareOfFirst(g))
+                .out("Charges the weaker pack with", Quantity.CURRENT, "−min(I₁, I₂) where one is negative", g -> {
+                    double least = Math.min(shareOfFirst(g), g.at("current") - shareOfFirst(g));
+                    return least < 0 ? -least : Double.NaN;
+                })
                 .build();
+    }
+
+    private static double shareOfFirst(Given g) {
+        return (g.at("first") - g.at("second") + g.at("current") * g.at("secondohms"))
+                / (g.at("firstohms") + g.at("secondohms"));
     }
 
     private static Calculation wire() {
@@ -153,19 +158,30 @@ public final class HarnessSums {
                 .in("distance", "distance d", Quantity.SPAN, 0.01, 100)
                 .usual("power", "sender's power, dBm", Quantity.LEVEL, -30, 50, 14)
                 .usual("tilt", "angle between them", Quantity.ANGLE, 0, 1.55, 0)
-                .out("Isolation", Quantity.DECIBEL, "L = 20·log₁₀(4πdf/c)", HarnessSums::isolation)
+                .out(
+                        "Isolation",
+                        Quantity.DECIBEL,
+                        "L = 20·log₁₀(4πdf/c), never below 0; ±6 dB nearer than half a wave",
+                        HarnessSums::isolation,
+                        HarnessSums::nearField)
                 .out("Loss by polarisation", Quantity.DECIBEL, "−20·log₁₀|cos θ|", HarnessSums::crossed)
                 .out(
                         "Arrives with",
                         Quantity.LEVEL,
                         "P − L − polarisation",
-                        g -> g.at("power") - isolation(g) - crossed(g))
+                        g -> g.at("power") - isolation(g) - crossed(g),
+                        HarnessSums::nearField)
                 .out("Half-wave dipole", Quantity.LENGTH, "0.95·c/(2f)", g -> 0.95 * LIGHT / (2 * g.at("frequency")))
                 .build();
     }
 
     private static double isolation(Given g) {
-        return 20 * Math.log10(4 * Math.PI * g.at("distance") * g.at("frequency") / LIGHT);
+        return Math.max(0, 20 * Math.log10(4 * Math.PI * g.at("distance") * g.at("frequency") / LIGHT));
+    }
+
+    /** Nearer than half a wave the formula of the far field says little [dB]. */
+    private static double nearField(Given g) {
+        return g.at("distance") < LIGHT / g.at("frequency") / 2 ? 6 : 0;
     }
 
     private static double crossed(Given g) {

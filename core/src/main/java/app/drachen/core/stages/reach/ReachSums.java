@@ -29,17 +29,25 @@ public final class ReachSums {
                 .out(
                         "Crab",
                         Quantity.ANGLE,
-                        "asin(w·sin β/V)",
-                        g -> Math.asin(
-                                Math.max(-1, Math.min(1, g.at("wind") * Math.sin(g.at("track")) / g.at("speed")))))
+                        "asin(w·|sin β|/V), the nose towards where the wind comes from",
+                        g -> Math.asin(Math.min(1, Math.abs(g.at("wind") * Math.sin(g.at("track"))) / g.at("speed"))))
                 .build();
     }
 
     private static double groundSpeed(Given g) {
-        double cross = g.at("wind") * Math.sin(g.at("track"));
-        double speed =
-                Math.sqrt(g.at("speed") * g.at("speed") - cross * cross) - g.at("wind") * Math.cos(g.at("track"));
-        return speed > 0 ? speed : Double.NaN;
+        return groundSpeed(g, g.at("track"));
+    }
+
+    /** Speed over ground on a track [m/s]; where no heading holds it, that is the answer. */
+    private static double groundSpeed(Given g, double track) {
+        double cross = g.at("wind") * Math.sin(track);
+        double room = g.at("speed") * g.at("speed") - cross * cross;
+        double speed = room > 0 ? Math.sqrt(room) - g.at("wind") * Math.cos(track) : 0;
+        if (speed <= 0) {
+            throw new IllegalArgumentException(
+                    "no heading holds this track: the wind is too strong for the airspeed; fly faster, or another way");
+        }
+        return speed;
     }
 
     private static Calculation out() {
@@ -48,8 +56,15 @@ public final class ReachSums {
                 .in("current", "cruise current I", Quantity.CURRENT, 0.1, 300, Own.CRUISE_CURRENT)
                 .usual("reserve", "reserve", Quantity.SHARE, 0, 0.9, 0.3)
                 .in("speed", "airspeed V", Quantity.SPEED, 2, 120, Own.CRUISE_SPEED)
-                .in("wind", "wind along the way w", Quantity.SPEED, 0, 60, Own.WIND_AT_RETURN)
+                .in("wind", "wind w", Quantity.SPEED, 0, 60, Own.WIND_AT_RETURN)
+                .usual("track", "way out from the wind's origin β", Quantity.ANGLE, 0, 2 * Math.PI, 0)
                 .out("Time", Quantity.TIME, "t = C(1 − reserve)/I", ReachSums::time)
+                .out(
+                        "Turn at",
+                        Quantity.DISTANCE,
+                        "t/(1/GS_out + 1/GS_home), GS = √(V² − w²sin²β) ∓ w·cos β",
+                        g -> time(g)
+                                / (1 / groundSpeed(g, g.at("track")) + 1 / groundSpeed(g, g.at("track") + Math.PI)))
                 .out("Turn at, along the wind", Quantity.DISTANCE, "t(V² − w²)/(2V)", g -> {
                     double room = g.at("speed") * g.at("speed") - g.at("wind") * g.at("wind");
                     return room > 0 ? time(g) * room / (2 * g.at("speed")) : Double.NaN;
@@ -188,11 +203,16 @@ public final class ReachSums {
                 .usual("aircraft", "height of the aircraft h₂", Quantity.HEIGHT, 0, 5_000, 100, Own.RETURN_HEIGHT)
                 .out("First Fresnel zone there", Quantity.SPAN, "F₁ = √(λd₁d₂/d)", ReachSums::fresnel)
                 .out(
+                        "Bulge of the earth there",
+                        Quantity.SPAN,
+                        "b = d₁d₂/(2kR), k = 4/3, R = 6371 km",
+                        ReachSums::bulge)
+                .out(
                         "Least height of the aircraft",
                         Quantity.HEIGHT,
-                        "over 60 % of F₁ above the obstacle",
+                        "h₁ + (obstacle + b + 0.6·F₁ − h₁)·d/d₁",
                         g -> g.at("aerial")
-                                + (g.at("obstacleheight") + 0.6 * fresnel(g) - g.at("aerial"))
+                                + (g.at("obstacleheight") + bulge(g) + 0.6 * fresnel(g) - g.at("aerial"))
                                         * g.at("distance")
                                         / g.at("obstacle"))
                 .out(
@@ -204,10 +224,19 @@ public final class ReachSums {
     }
 
     private static double fresnel(Given g) {
-        double rest = g.at("distance") - g.at("obstacle");
-        return rest < 0
-                ? Double.NaN
-                : Math.sqrt(LIGHT / g.at("frequency") * g.at("obstacle") * rest / g.at("distance"));
+        return Math.sqrt(LIGHT / g.at("frequency") * g.at("obstacle") * behind(g) / g.at("distance"));
+    }
+
+    /** How far the round earth stands into the path, for waves that bend with the air [m]. */
+    private static double bulge(Given g) {
+        return g.at("obstacle") * behind(g) / (2 * 4 / 3.0 * 6_371_000);
+    }
+
+    private static double behind(Given g) {
+        if (g.at("obstacle") > g.at("distance")) {
+            throw new IllegalArgumentException("the obstacle lies behind the aircraft; it is not in the path");
+        }
+        return g.at("distance") - g.at("obstacle");
     }
 
     private static Calculation beam() {

@@ -1,6 +1,9 @@
 package app.drachen.core.stages.signals;
 
+import static app.drachen.core.air.Atmosphere.GRAVITY;
+
 import app.drachen.core.calc.Calculation;
+import app.drachen.core.calc.Given;
 import app.drachen.core.calc.Own;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Source;
@@ -22,14 +25,25 @@ public final class SignalsSums {
                 .in("climb", "greatest climb ḣ", Quantity.CLIMB, 0, 50, Own.CLIMB_RATE)
                 .usual("delay", "delay τ", Quantity.TIME, 0, 20, 1)
                 .usual("reaction", "reaction", Quantity.TIME, 0, 10, 1.5)
+                .usual("push", "push-over after the thumb a", Quantity.ACCELERATION, 0.2, 20, 0.3 * GRAVITY)
+                .usual("error", "error of the height", Quantity.HEIGHT, 0, 50, 0)
                 .usual("every", "spoken every", Quantity.TIME, 0.5, 120, 10)
-                .out(
-                        "Alarm at",
-                        Quantity.HEIGHT,
-                        "h_max − ḣ(τ + t_reaction)",
-                        g -> g.at("limit") - g.at("climb") * (g.at("delay") + g.at("reaction")))
+                .out("Alarm at", Quantity.HEIGHT, "h_max − ḣ(τ + t_reaction) − ḣ²/(2a) − error", SignalsSums::speaksAt)
                 .out("Passes between two calls", Quantity.HEIGHT, "ḣ·interval", g -> g.at("climb") * g.at("every"))
                 .build();
+    }
+
+    private static double speaksAt(Given g) {
+        double climb = g.at("climb");
+        double at = g.at("limit")
+                - climb * (g.at("delay") + g.at("reaction"))
+                - climb * climb / (2 * g.at("push"))
+                - g.at("error");
+        if (at <= 0) {
+            throw new IllegalArgumentException(
+                    "no alarm is early enough: it would have to speak below the ground; climb slower");
+        }
+        return at;
     }
 
     private static Calculation pack() {
@@ -71,11 +85,20 @@ public final class SignalsSums {
                 .maybe("shown", "shown", Quantity.CHARGE, 1, 1e6)
                 .maybe("electrical", "electrical frequency", Quantity.FREQUENCY, 1, 20_000)
                 .maybe("pairs", "pole pairs", Quantity.COUNT, 1, 30)
+                .maybe("meter", "volts at the meter", Quantity.VOLTAGE, 0.5, 100)
+                .maybe("volts", "volts shown", Quantity.VOLTAGE, 0.5, 100)
+                .maybe("rest", "current shown at rest", Quantity.CURRENT, -100, 100)
                 .out(
                         "Scale changes by",
                         Quantity.NUMBER_FINE,
                         "Q_charged/Q_shown",
                         g -> g.has("charged") && g.has("shown") ? g.at("charged") / g.at("shown") : Double.NaN)
+                .out(
+                        "Volts scale changes by",
+                        Quantity.NUMBER_FINE,
+                        "U_meter/U_shown",
+                        g -> g.has("meter") && g.has("volts") ? g.at("meter") / g.at("volts") : Double.NaN)
+                .out("Current offset", Quantity.CURRENT, "−I at rest", g -> g.has("rest") ? -g.at("rest") : Double.NaN)
                 .out(
                         "Motor speed",
                         Quantity.ROTATION,
