@@ -29,7 +29,6 @@ import java.util.function.Function;
  * shown lies in memory; every look at the file is a job. Getters, and what {@link #listen} calls, belong to the screen.
  */
 public final class Desk implements AutoCloseable {
-    private static final String FIELD = "field";
     private static final String SITES = "sites";
     private static final int MOST_SITES = 40;
     private static final String UNITS = "units";
@@ -75,7 +74,7 @@ public final class Desk implements AutoCloseable {
         this.jobs = jobs;
         this.screen = screen;
         this.clock = clock;
-        latestField = hangar.setting(FIELD).flatMap(this::readField);
+        latestField = hangar.setting(Hangar.FIELD).flatMap(this::readField);
         field = latestField;
         sites = hangar.setting(SITES).map(this::readSites).orElse(List.of());
         units = hangar.setting(UNITS).flatMap(Desk::unitsOf).orElse(UnitSystem.METRIC);
@@ -287,7 +286,7 @@ public final class Desk implements AutoCloseable {
         keep(
                 h -> {
                     Field entered = change.apply(latestField);
-                    h.keep(FIELD, SetupJson.writeField(entered));
+                    h.keep(Hangar.FIELD, SetupJson.writeField(entered));
                     latestField = Optional.of(entered);
                     keepSite(h, entered);
                     show(() -> field = Optional.of(entered));

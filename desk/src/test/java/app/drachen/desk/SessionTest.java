@@ -363,6 +363,7 @@ class SessionTest extends DeskTest {
                 60,
                 Optional.empty(),
                 List.of(),
+                false,
                 Optional.empty());
     }
 }

@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param stripLength usable length [m], 5 to 3 000
  * @param heightLimit limit above ground by local rules, if entered
  * @param obstacles what stands on the way home
+ * @param surveyed whether somebody looked what stands there: only then does an empty list say that nothing does
  * @param day on which wind and gusts were measured there; empty if nobody did
  */
 public record Field(
@@ -33,6 +34,7 @@ public record Field(
         double stripLength,
         Optional<HeightLimit> heightLimit,
         List<Obstacle> obstacles,
+        boolean surveyed,
         Optional<LocalDate> day) {
     /** Exponent of the wind profile over open ground (IEC 61400-1), between 0.14 and 0.25. */
     public static final double WIND_EXPONENT = 0.20;
@@ -119,6 +121,7 @@ public record Field(
                 stripLength,
                 heightLimit,
                 obstacles,
+                surveyed,
                 day);
     }
 
@@ -141,6 +144,7 @@ public record Field(
                 stripLength,
                 heightLimit,
                 obstacles,
+                surveyed,
                 day);
     }
 
@@ -152,7 +156,19 @@ public record Field(
      */
     public Field withStrip(double heading, double length, Optional<HeightLimit> limit) {
         return new Field(
-                name, wind, windFrom, gust, windHeight, temperature, pressure, heading, length, limit, obstacles, day);
+                name,
+                wind,
+                windFrom,
+                gust,
+                windHeight,
+                temperature,
+                pressure,
+                heading,
+                length,
+                limit,
+                obstacles,
+                surveyed,
+                day);
     }
 
     /** The same field; its wind and gusts were measured on a day. */
@@ -169,6 +185,25 @@ public record Field(
                 stripLength,
                 heightLimit,
                 obstacles,
+                surveyed,
                 Optional.of(on));
+    }
+
+    /** The same field with what stands on the way home; an empty list says that somebody looked and there is nothing. */
+    public Field withObstacles(List<Obstacle> seen) {
+        return new Field(
+                name,
+                wind,
+                windFrom,
+                gust,
+                windHeight,
+                temperature,
+                pressure,
+                stripHeading,
+                stripLength,
+                heightLimit,
+                seen,
+                true,
+                day);
     }
 }

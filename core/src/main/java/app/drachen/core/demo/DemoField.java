@@ -23,6 +23,7 @@ public final class DemoField {
                 90,
                 Optional.of(new Field.HeightLimit(120, "entered by you, local rule")),
                 List.of(new Obstacle("dyke", 340, 9), new Obstacle("light mast", 660, 46)),
+                true,
                 Optional.empty());
     }
 

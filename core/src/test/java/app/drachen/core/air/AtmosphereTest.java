@@ -40,7 +40,8 @@ class AtmosphereTest {
     @Test
     void windGrowsWithHeightByThePowerLaw() {
         // worked by hand: 3 m/s at 2 m, exponent 0.20, gives 6.27 m/s at 80 m (MAIDEN-A2: 6.3)
-        Field field = new Field("f", 3, 0, 3, 2, 288, 101_325, 0, 50, Optional.empty(), List.of(), Optional.empty());
+        Field field =
+                new Field("f", 3, 0, 3, 2, 288, 101_325, 0, 50, Optional.empty(), List.of(), false, Optional.empty());
         assertEquals(6.27, field.windAt(80), 0.01);
         assertEquals(field.windAt(1), field.windAt(0.2), 1e-12);
     }

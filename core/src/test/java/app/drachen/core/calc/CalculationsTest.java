@@ -16,6 +16,7 @@ import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,6 +25,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class CalculationsTest {
@@ -211,5 +213,42 @@ class CalculationsTest {
                 80,
                 circle.offers().get(0).into().apply(setup, 77.3).modes().home().circleRadius(),
                 "to the next 5 m");
+    }
+
+    /** What has no answer says why; never a number without end, never silence. */
+    @ParameterizedTest
+    @CsvSource({
+        "SIGNALS-A4, shown1=0.5 level1=-50 shown2=0.9 level2=-50 loss=-100, divides by nothing",
+        "SIGNALS-A2, limit=10 climb=20, below the ground",
+        "REACH-A1, speed=5 wind=8 track=0, no heading holds",
+        "REACH-A1, speed=5 wind=8 track=1.5, no heading holds",
+        "REACH-A8, frequency=2.4e9 distance=500 obstacle=900, behind the aircraft",
+        "SIGNALS-A5, charged=1, with these inputs there is no answer"
+    })
+    void whatHasNoAnswerSaysWhy(String id, String inputs, String why) {
+        Map<String, Double> values = new LinkedHashMap<>();
+        for (String input : inputs.split(" ")) {
+            values.put(input.split("=")[0], Double.valueOf(input.split("=")[1]));
+        }
+        Calculation calculation = Calculations.byId(id).orElseThrow();
+        String told = assertThrows(IllegalArgumentException.class, () -> calculation.compute(values))
+                .getMessage();
+        assertTrue(told.startsWith(id) && told.contains(why), told);
+    }
+
+    /** Nearer than half a wave the isolation of two aerials is a guess of 6 dB either way, and never a gain. */
+    @Test
+    void aerialsThatAreNearHaveABand() {
+        Calculation aerials = Calculations.byId("HARNESS-A9").orElseThrow();
+        Working near =
+                aerials.compute(Map.of("frequency", 433e6, "distance", 0.2)).get(0);
+        assertEquals(
+                12,
+                near.spread().orElseThrow().high() - near.spread().orElseThrow().low(),
+                1e-9);
+        assertTrue(aerials.compute(Map.of("frequency", 433e6, "distance", 0.5))
+                .get(0)
+                .spread()
+                .isEmpty());
     }
 }

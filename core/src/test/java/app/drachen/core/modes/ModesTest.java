@@ -151,4 +151,29 @@ class ModesTest {
             assertTrue(told.endsWith("."), told);
         }
     }
+
+    /** Beyond the outermost edges there is no mode: they count, and an edge between two bands of one mode does not. */
+    @Test
+    void theOutermostEdgesCountAndAnEdgeWithinOneModeDoesNot() {
+        List<PulseBand> bands = List.of(
+                new PulseBand(1_000, 1_300, FlightMode.MANUAL),
+                new PulseBand(1_300, 1_500, FlightMode.LEVEL),
+                new PulseBand(1_500, 1_700, FlightMode.LEVEL),
+                new PulseBand(1_700, 2_000, FlightMode.HOME));
+        Selector near = new Selector(
+                SelectorKind.THREE,
+                0.97,
+                0,
+                5.12,
+                bands,
+                List.of(FlightMode.MANUAL, FlightMode.LEVEL, FlightMode.HOME));
+        // by hand: 1500 - 5.12 * 97 = 1003.36, 3.36 above the lowest edge; the middle is 200 from 1300 and 1700
+        assertEquals(3.36, near.table().get(0).marginMicros(), 0.01);
+        assertEquals(200, near.table().get(1).marginMicros(), 0.01);
+        assertEquals(3.36, near.leastMargin(), 0.01);
+        // by hand: 1150 and 1850 lie midway, 150 from both edges, which is 68.4 %; of whole percents 68 or 69
+        Selector best = near.solved().orElseThrow();
+        assertEquals(0.685, best.weight(), 0.01);
+        assertEquals(148, best.leastMargin(), 1);
+    }
 }

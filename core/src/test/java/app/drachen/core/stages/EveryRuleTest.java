@@ -64,6 +64,11 @@ class EveryRuleTest {
 
     private static final Situation GOOD = of(SOUND, Optional.of(EVENING));
     private static final Situation NO_FIELD = of(SOUND, Optional.empty());
+    /** A field of which nobody has said what stands there, nor how high one may fly. */
+    private static final Field BARE =
+            new Field("f", 2, 0, 3, 10, 288, 101_325, 0, 60, Optional.empty(), List.of(), false, Optional.empty());
+
+    private static final Situation BARE_FIELD = GOOD.on(BARE);
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 31);
 
     /** A wind measured so many days before the day on which it is asked about. */
@@ -138,7 +143,10 @@ class EveryRuleTest {
                         modes(m -> new ModeSetup(m.selector(), m.limits(), m.home(), FlightMode.LEVEL)),
                         State.STOP),
                 line("MAIDEN-R4", GOOD, State.GOOD),
-                line("MAIDEN-R4", NO_FIELD, State.STOP)));
+                line("MAIDEN-R4", NO_FIELD, State.OPEN),
+                line("MAIDEN-R4", BARE_FIELD, State.STOP),
+                line("MODES-R9", BARE_FIELD, State.OPEN),
+                line("MODES-R9", GOOD.on(BARE.withObstacles(List.of())), State.OPEN)));
         Map<String, ProofKind> byProof = new HashMap<>(Map.of(
                 "BUILD-R2", ProofKind.WEIGHING,
                 "BENCH-R5-STICKS", ProofKind.STICK_TO_SURFACE,

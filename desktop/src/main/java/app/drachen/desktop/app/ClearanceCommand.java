@@ -41,7 +41,8 @@ final class ClearanceCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         Setup setup = SetupJson.read(file);
-        Clearance clearance = Kits.clearance(Situation.of(setup).on(field.field()));
+        Clearance clearance =
+                Kits.clearance(field.given() ? Situation.of(setup).on(field.field()) : Situation.of(setup));
         PrintWriter to = spec.commandLine().getOut();
         if (json) {
             Map<String, Object> map = new LinkedHashMap<>();

@@ -1,39 +1,129 @@
 package app.drachen.desktop.app;
 
 import app.drachen.core.air.Field;
-import app.drachen.core.demo.DemoField;
+import app.drachen.core.air.Obstacle;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.files.ImportFailedException;
+import app.drachen.files.json.SetupJson;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
-/** Options that describe the field on the command line. */
+/** Options that describe the field on the command line. What is not said is not known: no limit, no obstacles. */
 final class FieldOptions {
+    @Option(
+            names = "--field",
+            paramLabel = "FIELD.json",
+            description = "a field as `drachen field` writes it; the options below change it")
+    private Path file;
+
     @Option(
             names = "--wind",
             paramLabel = "SPEED@FROM",
-            description =
-                    "mean wind at 10 m and where it comes from, such as 4@250 or 8km/h@250 (default: ${DEFAULT-VALUE})",
-            defaultValue = "2@250")
+            description = "mean wind at 10 m and where it comes from, such as 4@250 or 8km/h@250 (default without"
+                    + " --field: 2@250)")
     private String wind;
 
     @Option(names = "--gust", paramLabel = "SPEED", description = "gust speed; default 1 m/s above the wind")
     private String gust;
 
+    @Option(names = "--limit", paramLabel = "HEIGHT", description = "height limit above ground by local rules")
+    private String limit;
+
+    @Option(
+            names = "--obstacle",
+            paramLabel = "NAME:DISTANCE:HEIGHT",
+            description = "what stands on the way home, such as mast:660:46; may be given again")
+    private List<String> obstacles = List.of();
+
+    @Option(names = "--no-obstacles", description = "somebody looked, and nothing stands on the way home")
+    private boolean none;
+
     @Mixin
     private AirOptions air;
 
-    Field field() {
-        String[] parts = wind.split("@");
-        if (parts.length != 2) {
-            throw new IllegalArgumentException("--wind " + wind + ": write speed@direction, such as 4@250");
+    /** Whether anything was said about a field. */
+    boolean given() {
+        return file != null || wind != null || gust != null || limit != null || none || !obstacles.isEmpty();
+    }
+
+    /**
+     * The field as described; what was not described is not known.
+     *
+     * @throws ImportFailedException if the file of the field cannot be read
+     */
+    Field field() throws ImportFailedException {
+        Field told = air.over(file == null ? bare() : SetupJson.readField(file));
+        if (wind != null || gust != null) {
+            told = windy(told);
         }
-        double speed = Quantity.SPEED.parse(parts[0], UnitSystem.METRIC);
-        double from = Quantity.BEARING.parse(parts[1], UnitSystem.METRIC);
+        if (limit != null) {
+            told = told.withStrip(
+                    told.stripHeading(),
+                    told.stripLength(),
+                    Optional.of(new Field.HeightLimit(
+                            Quantity.HEIGHT.parse(limit, UnitSystem.METRIC), "given with the command")));
+        }
+        if (none || !obstacles.isEmpty()) {
+            List<Obstacle> all = new ArrayList<>();
+            for (String obstacle : obstacles) {
+                all.add(obstacle(obstacle));
+            }
+            told = told.withObstacles(all);
+        }
+        return told;
+    }
+
+    /** A field in a light evening wind of which nothing else is known. */
+    private static Field bare() {
+        double from = Math.toRadians(250);
+        return new Field(
+                "a field",
+                2,
+                from,
+                3,
+                10,
+                287.15,
+                101_200,
+                from,
+                90,
+                Optional.empty(),
+                List.of(),
+                false,
+                Optional.empty());
+    }
+
+    private Field windy(Field field) {
+        double speed = field.wind();
+        double from = field.windFrom();
+        if (wind != null) {
+            String[] parts = wind.split("@");
+            if (parts.length != 2) {
+                throw new IllegalArgumentException("--wind " + wind + ": write speed@direction, such as 4@250");
+            }
+            speed = Quantity.SPEED.parse(parts[0], UnitSystem.METRIC);
+            from = Quantity.BEARING.parse(parts[1], UnitSystem.METRIC);
+        }
         double most = gust == null ? speed + 1 : Quantity.SPEED.parse(gust, UnitSystem.METRIC);
         if (most < speed) {
             throw new IllegalArgumentException("--gust " + gust + ": gusts are not below the wind");
         }
-        return air.over(DemoField.evening().withWind(speed, from, most));
+        return field.withWind(speed, from, most);
+    }
+
+    private static Obstacle obstacle(String text) {
+        String[] parts = text.split(":");
+        if (parts.length != 3) {
+            throw new IllegalArgumentException(
+                    "--obstacle " + text + ": write name:distance:height, such as mast:660:46");
+        }
+        return new Obstacle(
+                parts[0],
+                Quantity.DISTANCE.parse(parts[1], UnitSystem.METRIC),
+                Quantity.HEIGHT.parse(parts[2], UnitSystem.METRIC));
     }
 }

@@ -24,6 +24,7 @@ import picocli.CommandLine.Command;
             CalcCommand.class,
             FeelCommand.class,
             ExportCommand.class,
+            FieldCommand.class,
             ImportCommand.class,
             ConvertCommand.class,
             ReportCommand.class,

@@ -22,6 +22,9 @@ public final class Hangar implements AutoCloseable {
     /** Setting under which the position of home is kept, as degrees of latitude and longitude. */
     public static final String HOME = "home";
 
+    /** Setting under which the field of the day is kept. */
+    public static final String FIELD = "field";
+
     private final Database database;
     private final Revisions revisions;
     private final Logbook logbook;

@@ -13,12 +13,14 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.deser.std.StdScalarDeserializer;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.databind.ser.std.ToStringSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
@@ -105,17 +107,30 @@ public final class SetupJson {
      * @throws ImportFailedException with file, place and remedy
      */
     public static Setup read(Path file) throws ImportFailedException {
+        return read(text(file), file);
+    }
+
+    /**
+     * Reads a field from a file.
+     *
+     * @throws ImportFailedException with file, place and remedy
+     */
+    public static Field readField(Path file) throws ImportFailedException {
+        return readField(text(file), file);
+    }
+
+    private static String text(Path file) throws ImportFailedException {
         try {
             if (Files.exists(file) && !Files.isRegularFile(file)) {
                 throw new ImportFailedException(file, "", "this is no ordinary file; choose one that Drachen exported");
             }
             if (Files.size(file) > LARGEST) {
                 throw new ImportFailedException(
-                        file, "", "too large for a set-up (over 5 MB); choose a file that Drachen exported");
+                        file, "", "too large for this (over 5 MB); choose a file that Drachen exported");
             }
             String text = Files.readString(file, StandardCharsets.UTF_8);
             // some editors put a byte-order mark in front
-            return read(text.startsWith("\uFEFF") ? text.substring(1) : text, file);
+            return text.startsWith("\uFEFF") ? text.substring(1) : text;
         } catch (NoSuchFileException e) {
             throw new ImportFailedException(file, "", "there is no such file; check the name");
         } catch (MalformedInputException e) {
@@ -192,19 +207,36 @@ public final class SetupJson {
      * @throws ImportFailedException with place and remedy
      */
     public static Field readField(String text, Path named) throws ImportFailedException {
-        return fromText(dated(text), Field.class, named);
+        return fromText(filled(text), Field.class, named);
     }
 
-    /** A field from before Drachen kept the day of its weather: nobody knows it. */
-    private static String dated(String text) {
+    /**
+     * Fields from before Drachen kept the day of their weather: nobody knows it; and from before it asked whether somebody
+     * looked for obstacles: only who entered one has.
+     */
+    private static String filled(String text) {
         try {
-            if (MAPPER.readTree(text) instanceof ObjectNode field && !field.has("day")) {
-                return field.putNull("day").toString();
+            JsonNode tree = MAPPER.readTree(text);
+            if (tree instanceof ArrayNode list) {
+                list.forEach(SetupJson::fill);
+            } else {
+                fill(tree);
             }
+            return tree.toString();
         } catch (JsonProcessingException e) {
             return text;
         }
-        return text;
+    }
+
+    private static void fill(JsonNode node) {
+        if (node instanceof ObjectNode field) {
+            if (!field.has("day")) {
+                field.putNull("day");
+            }
+            if (!field.has("surveyed")) {
+                field.put("surveyed", !field.path("obstacles").isEmpty());
+            }
+        }
     }
 
     /** Writes the fields a pilot flies on. */
@@ -218,7 +250,7 @@ public final class SetupJson {
      * @throws ImportFailedException with place and remedy
      */
     public static List<Field> readFields(String text, Path named) throws ImportFailedException {
-        return List.of(fromText(text, Field[].class, named));
+        return List.of(fromText(filled(text), Field[].class, named));
     }
 
     /** Writes any of the hangar's records. */

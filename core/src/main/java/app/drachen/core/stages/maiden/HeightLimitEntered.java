@@ -46,7 +46,8 @@ public final class HeightLimitEntered implements ClearanceRule {
                         Gate.LAUNCH,
                         Finding.of(
                                 id(),
-                                State.STOP,
+                                // without a field this is one of many things nobody has entered yet
+                                situation.field().isPresent() ? State.STOP : State.OPEN,
                                 "No height limit entered",
                                 "Enter the local limit and where it is written."),
                         new Remedy.GoTo("Enter the limit", Stage.MAIDEN)));

@@ -92,7 +92,11 @@ public final class WayHome implements ClearanceRule {
         Optional<HomeProfile.Passing> closest = HomeProfile.closest(way, field);
         Working[] workings =
                 closest.map(c -> new Working[] {working(c, home, limits)}).orElse(new Working[0]);
-        if (closest.isEmpty() || closest.get().room() >= over) {
+        boolean clear = closest.isEmpty() || closest.get().room() >= over;
+        if (clear && (!field.surveyed() || limit.isEmpty())) {
+            return unknown(field);
+        }
+        if (clear) {
             return Ruling.of(
                     Stage.MODES,
                     Gate.HOME,
@@ -134,6 +138,22 @@ public final class WayHome implements ClearanceRule {
                                                 .withHeight(Math.max(
                                                         height, s.modes().home().height()))))))
                 : Ruling.of(Stage.MODES, Gate.HOME, finding);
+    }
+
+    /** Nothing is in the way of what was entered; but something was not. */
+    private Ruling unknown(Field field) {
+        return Ruling.of(
+                Stage.MODES,
+                Gate.HOME,
+                Finding.of(
+                        id(),
+                        State.OPEN,
+                        field.surveyed()
+                                ? "Nobody has entered the height limit"
+                                : "Nobody has said what stands on the way home",
+                        "Enter the height limit and the obstacles of " + field.name()
+                                + " in Maiden; where nothing stands, say so there."),
+                new Remedy.GoTo("Complete the field", Stage.MAIDEN));
     }
 
     private static Working working(HomeProfile.Passing passing, HomeProfile home, Limits limits) {

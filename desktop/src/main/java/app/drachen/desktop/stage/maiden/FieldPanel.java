@@ -87,6 +87,7 @@ final class FieldPanel extends GridPane {
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         add(line, 0, count / 2, 2, 1);
         add(home(), 0, count / 2 + 1, 2, 1);
+        add(new ObstacleRows(session, f, this::enter), 0, count / 2 + 2, 2, 1);
     }
 
     private Field today(Field field) {
@@ -163,7 +164,8 @@ final class FieldPanel extends GridPane {
 
     /** A field of which nothing is known yet. */
     private static Field calm(String name) {
-        return new Field(name, 0, 0, 0, 10, 288.15, 101_325, 0, 60, Optional.empty(), List.of(), Optional.empty());
+        return new Field(
+                name, 0, 0, 0, 10, 288.15, 101_325, 0, 60, Optional.empty(), List.of(), false, Optional.empty());
     }
 
     private QuantityField add(String name, Quantity quantity, double value, BiFunction<Field, Double, Field> change) {

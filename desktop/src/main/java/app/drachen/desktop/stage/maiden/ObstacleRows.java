@@ -1,0 +1,95 @@
+package app.drachen.desktop.stage.maiden;
+
+import app.drachen.core.air.Field;
+import app.drachen.core.air.Obstacle;
+import app.drachen.core.units.Quantity;
+import app.drachen.desk.Session;
+import app.drachen.desktop.widget.QuantityField;
+import app.drachen.desktop.widget.Texts;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** What stands on the way home, a row each: name, distance from home, height; and to say that nothing does. */
+final class ObstacleRows extends VBox {
+    private final Session session;
+    private final Predicate<UnaryOperator<Field>> enter;
+
+    ObstacleRows(Session session, Field now, Predicate<UnaryOperator<Field>> enter) {
+        super(3);
+        this.session = session;
+        this.enter = enter;
+        for (int i = 0; i < now.obstacles().size(); i++) {
+            getChildren().add(row(i, now.obstacles().get(i)));
+        }
+        Button add = small("obstacle", "+ obstacle", "Something that stands on the way home: a tree, a mast, a slope");
+        add.setOnAction(e -> change(all -> all.add(new Obstacle("obstacle " + (all.size() + 1), 100, 10))));
+        HBox line = new HBox(6, Texts.label("ON THE WAY HOME", "caps"), add);
+        if (now.obstacles().isEmpty()) {
+            if (now.surveyed()) {
+                line.getChildren().add(Texts.label("nothing stands there", "soft"));
+            } else {
+                Button none = small("no-obstacles", "I looked: nothing", "Somebody looked, and nothing stands there");
+                none.setOnAction(e -> change(all -> {}));
+                line.getChildren().addAll(none, Texts.label("nobody has looked yet", "soft"));
+            }
+        }
+        line.setAlignment(Pos.CENTER_LEFT);
+        getChildren().add(line);
+    }
+
+    private static Button small(String id, String words, String tip) {
+        Button button = new Button(words);
+        button.setId("field-" + id);
+        button.getStyleClass().add("small");
+        button.setTooltip(new Tooltip(tip));
+        return button;
+    }
+
+    private HBox row(int at, Obstacle now) {
+        TextField name = new TextField(now.name());
+        name.setId("obstacle-name-" + at);
+        name.setAccessibleText("What stands there");
+        name.setPrefColumnCount(7);
+        name.setOnAction(e -> set(at, o -> new Obstacle(name.getText().strip(), o.distance(), o.height())));
+        HBox.setHgrow(name, Priority.ALWAYS);
+        QuantityField away = new QuantityField(
+                "from home",
+                Quantity.DISTANCE,
+                session::tell,
+                v -> set(at, o -> new Obstacle(o.name(), v, o.height())));
+        away.columns(4);
+        away.show(now.distance(), session.units());
+        QuantityField high = new QuantityField(
+                "high", Quantity.HEIGHT, session::tell, v -> set(at, o -> new Obstacle(o.name(), o.distance(), v)));
+        high.columns(3);
+        high.show(now.height(), session.units());
+        Button gone = small("obstacle-gone-" + at, "\u00d7", "Remove " + now.name());
+        gone.setAccessibleText("Remove " + now.name());
+        gone.setOnAction(e -> change(all -> all.remove(at)));
+        HBox row = new HBox(6, name, away, high, gone);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    private boolean set(int at, UnaryOperator<Obstacle> how) {
+        return change(all -> all.set(at, how.apply(all.get(at))));
+    }
+
+    private boolean change(Consumer<List<Obstacle>> how) {
+        return enter.test(field -> {
+            List<Obstacle> all = new ArrayList<>(field.obstacles());
+            how.accept(all);
+            return field.withObstacles(all);
+        });
+    }
+}
