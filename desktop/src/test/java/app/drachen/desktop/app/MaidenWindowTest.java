@@ -10,6 +10,7 @@ import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.setup.Gains;
 import java.util.List;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
@@ -150,5 +151,27 @@ class MaidenWindowTest extends WindowTest {
                 ask(() -> scene.getRoot().lookupAll(".label").stream()
                         .anyMatch(n -> n instanceof Label l && l.getText().equals("Not shown yet."))),
                 "what the card wants to see was seen");
+    }
+
+    /** Obstacles are entered in the window; that nothing stands there has to be said. */
+    @Test
+    void whatStandsOnTheWayHomeIsEnteredHere() throws Exception {
+        open("Seeschwalbe", Stage.MAIDEN);
+        until(() -> scene.lookup("#maiden") != null);
+        act(() -> ((Button) scene.lookup("#field-obstacles")).fire());
+        for (int i = 0; i < 2; i++) {
+            int left = 1 - i;
+            robot.clickOn("#field-obstacle-gone-0");
+            until(() -> session.field().orElseThrow().obstacles().size() == left);
+        }
+        assertTrue(session.field().orElseThrow().surveyed(), "somebody looked: nothing");
+        robot.clickOn("#field-obstacle");
+        until(() -> session.field().orElseThrow().obstacles().size() == 1);
+        robot.clickOn("#obstacle-name-0");
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("silo", 0);
+        robot.push(KeyCode.ENTER);
+        until(() -> session.field().orElseThrow().obstacles().get(0).name().equals("silo"));
+        robot.push(KeyCode.ESCAPE);
     }
 }

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
+import javafx.geometry.Bounds;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -20,10 +21,13 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.stage.Popup;
 
 /** The field of the day, to be typed. */
 final class FieldPanel extends GridPane {
     private final Session session;
+    private final Popup obstacles = new Popup();
     private int count;
     private QuantityField first;
 
@@ -86,8 +90,40 @@ final class FieldPanel extends GridPane {
         HBox line = new HBox(6, by, source);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         add(line, 0, count / 2, 2, 1);
-        add(home(), 0, count / 2 + 1, 2, 1);
-        add(new ObstacleRows(session, f, this::enter), 0, count / 2 + 2, 2, 1);
+        HBox last = home();
+        last.getChildren().add(wayHome(f));
+        add(last, 0, count / 2 + 1, 2, 1);
+        if (obstacles.isShowing()) {
+            fill(f);
+        }
+    }
+
+    /** How much stands on the way home, with a way to change it. */
+    private Button wayHome(Field now) {
+        boolean unknown = now.obstacles().isEmpty() && !now.surveyed();
+        Button change =
+                new Button("Obstacles: " + (unknown ? "?" : now.obstacles().size()));
+        change.setId("field-obstacles");
+        change.getStyleClass().add("small-button");
+        change.setTooltip(new Tooltip("On the way home: " + ObstacleRows.summary(now, session.units())));
+        change.setMinWidth(Region.USE_PREF_SIZE);
+        change.setOnAction(e -> {
+            fill(session.field().orElseGet(() -> calm("Field")));
+            Bounds at = localToScreen(getBoundsInLocal());
+            obstacles.show(this, at.getMinX(), at.getMaxY());
+        });
+        return change;
+    }
+
+    private void fill(Field now) {
+        VBox box = new VBox(new ObstacleRows(session, now, this::enter));
+        box.getStyleClass().addAll("root", "popover");
+        box.getStylesheets().setAll(getScene().getStylesheets());
+        box.setId("obstacles");
+        box.setPrefWidth(480);
+        obstacles.getContent().setAll(box);
+        obstacles.setAutoHide(true);
+        obstacles.setHideOnEscape(true);
     }
 
     private Field today(Field field) {

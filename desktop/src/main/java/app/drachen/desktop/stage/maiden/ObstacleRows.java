@@ -3,6 +3,7 @@ package app.drachen.desktop.stage.maiden;
 import app.drachen.core.air.Field;
 import app.drachen.core.air.Obstacle;
 import app.drachen.core.units.Quantity;
+import app.drachen.core.units.UnitSystem;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
@@ -11,6 +12,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
@@ -25,7 +27,8 @@ final class ObstacleRows extends VBox {
     private final Predicate<UnaryOperator<Field>> enter;
 
     ObstacleRows(Session session, Field now, Predicate<UnaryOperator<Field>> enter) {
-        super(3);
+        super(6);
+        getChildren().add(Texts.label("On the way home", "heading"));
         this.session = session;
         this.enter = enter;
         for (int i = 0; i < now.obstacles().size(); i++) {
@@ -33,7 +36,7 @@ final class ObstacleRows extends VBox {
         }
         Button add = small("obstacle", "+ obstacle", "Something that stands on the way home: a tree, a mast, a slope");
         add.setOnAction(e -> change(all -> all.add(new Obstacle("obstacle " + (all.size() + 1), 100, 10))));
-        HBox line = new HBox(6, Texts.label("ON THE WAY HOME", "caps"), add);
+        HBox line = new HBox(6, add);
         if (now.obstacles().isEmpty()) {
             if (now.surveyed()) {
                 line.getChildren().add(Texts.label("nothing stands there", "soft"));
@@ -44,13 +47,24 @@ final class ObstacleRows extends VBox {
             }
         }
         line.setAlignment(Pos.CENTER_LEFT);
-        getChildren().add(line);
+        getChildren().addAll(line, Texts.label("Heights above home; Esc closes", "soft", "small"));
+    }
+
+    /** What stands there, in one line. */
+    static String summary(Field field, UnitSystem units) {
+        if (field.obstacles().isEmpty()) {
+            return field.surveyed() ? "nothing" : "nobody has looked";
+        }
+        return field.obstacles().stream()
+                .map(o -> o.name() + " " + Quantity.HEIGHT.text(o.height(), units) + " at "
+                        + Quantity.DISTANCE.text(o.distance(), units))
+                .collect(Collectors.joining(", "));
     }
 
     private static Button small(String id, String words, String tip) {
         Button button = new Button(words);
         button.setId("field-" + id);
-        button.getStyleClass().add("small");
+        button.getStyleClass().add("small-button");
         button.setTooltip(new Tooltip(tip));
         return button;
     }
@@ -59,7 +73,7 @@ final class ObstacleRows extends VBox {
         TextField name = new TextField(now.name());
         name.setId("obstacle-name-" + at);
         name.setAccessibleText("What stands there");
-        name.setPrefColumnCount(7);
+        name.setPrefColumnCount(9);
         name.setOnAction(e -> set(at, o -> new Obstacle(name.getText().strip(), o.distance(), o.height())));
         HBox.setHgrow(name, Priority.ALWAYS);
         QuantityField away = new QuantityField(
