@@ -22,6 +22,7 @@ import java.util.stream.Collectors;
  * @param rulings every rule's ruling, in the order of the list
  * @param unchecked stages before the first flight that Drachen has no instruments for
  * @param passedOver titles of the findings that the pilot passes over
+ * @param onPaper what counts as shown although only the stand-in board or a computed figure shows it
  */
 public record Clearance(
         Optional<Gate> reached,
@@ -29,12 +30,14 @@ public record Clearance(
         Map<Stage, StageState> stages,
         List<Ruling> rulings,
         List<Stage> unchecked,
-        List<String> passedOver) {
+        List<String> passedOver,
+        List<String> onPaper) {
     public Clearance {
         stages = Map.copyOf(stages);
         rulings = List.copyOf(rulings);
         unchecked = List.copyOf(unchecked);
         passedOver = List.copyOf(passedOver);
+        onPaper = List.copyOf(onPaper);
     }
 
     /** Asks every rule of every kit. */
@@ -61,7 +64,20 @@ public record Clearance(
             }
             reached = Optional.of(gate);
         }
-        return new Clearance(reached, why, stages, rulings, unchecked(kits), passedOver);
+        return new Clearance(reached, why, stages, rulings, unchecked(kits), passedOver, onPaper(situation, kits));
+    }
+
+    /** Proofs that count now and come from no aircraft. */
+    private static List<String> onPaper(Situation situation, List<StageKit> kits) {
+        return kits.stream()
+                .flatMap(kit -> kit.proofs().stream())
+                .filter(kind -> situation
+                        .proof(kind)
+                        .filter(p ->
+                                p.passed() && situation.fresh(p) && p.evidence().onPaper())
+                        .isPresent())
+                .map(ProofKind::label)
+                .toList();
     }
 
     /** Why the pilot passes over what blocks, where he may. A stop he may not. */
@@ -153,21 +169,32 @@ public record Clearance(
         return order.indexOf(a) >= order.indexOf(b) ? a : b;
     }
 
-    /** The sentence at the kite, without "cleared to". */
+    /** The sentence at the kite, without "cleared to"; it says where a flight rests on paper. */
     public String sentence() {
-        return reached.map(Gate::clearedTo).orElse("bench work, no power");
+        return reached.map(Gate::clearedTo).orElse("bench work, no power")
+                + (flies() && !onPaper.isEmpty() ? " · on paper" : "");
     }
 
-    /** What Drachen has not looked at, or was told to pass over, although a flight depends on it; empty while nothing may fly. */
+    private boolean flies() {
+        return reached.isPresent() && reached.get().compareTo(Gate.LAUNCH) >= 0;
+    }
+
+    /**
+     * What Drachen has not looked at, was told to pass over, or has seen on paper only, although a flight depends on it;
+     * empty while nothing may fly.
+     */
     public String reservation() {
-        boolean flies = reached.isPresent() && reached.get().compareTo(Gate.LAUNCH) >= 0;
         String names = unchecked.stream().map(Stage::label).collect(Collectors.joining(" and "));
         boolean one = unchecked.size() == 1;
-        if (!flies) {
+        if (!flies()) {
             return "";
         }
+        String paper =
+                onPaper.isEmpty() ? "" : " Not shown on the aircraft itself: " + String.join(", ", onPaper) + ".";
         String yours = unchecked.isEmpty() ? "" : names + (one ? " is" : " are") + " yours to check.";
-        return (yours + (passedOver.isEmpty() ? "" : " Passed over by you: " + String.join(", ", passedOver) + "."))
+        return (yours
+                        + (passedOver.isEmpty() ? "" : " Passed over by you: " + String.join(", ", passedOver) + ".")
+                        + paper)
                 .strip();
     }
 

@@ -52,6 +52,11 @@ public record Proof(
         public String label() {
             return label;
         }
+
+        /** Whether it comes from no aircraft, although it may count like one: a stand-in, or a figure. */
+        public boolean onPaper() {
+            return this == STAND_IN || this == COMPUTED;
+        }
     }
 
     public Proof {

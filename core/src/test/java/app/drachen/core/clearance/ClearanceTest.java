@@ -193,6 +193,28 @@ class ClearanceTest {
         assertEquals("bench power, prop off", Kits.clearance(with(sticks)).sentence());
     }
 
+    /** What only the stand-in board has shown counts, and the sentence at the kite says that it is on paper. */
+    @Test
+    void aClearanceThatRestsOnTheStandInBoardSaysSo() {
+        List<Proof> proofs = new ArrayList<>();
+        for (ProofKind kind : List.of(ProofKind.WEIGHING, ProofKind.STICK_TO_SURFACE, ProofKind.REHEARSAL)) {
+            proofs.add(Proof.gained(kind, SOUND, 1, 5, Evidence.REAL, true, "", Map.of()));
+        }
+        proofs.add(Proof.gained(ProofKind.TILT_TO_SURFACE, SOUND, 1, 5, Evidence.STAND_IN, true, "", Map.of()));
+        Situation standIn = new Situation(SOUND, 1, Optional.of(DemoField.evening()), proofs, Map.of());
+        Clearance clearance = Kits.clearance(standIn);
+        assertEquals("first flight, Manual · on paper", clearance.sentence());
+        assertTrue(
+                clearance
+                        .reservation()
+                        .contains("Not shown on the aircraft itself: " + ProofKind.TILT_TO_SURFACE.label() + "."),
+                clearance.reservation());
+        proofs.add(Proof.gained(ProofKind.TILT_TO_SURFACE, SOUND, 1, 6, Evidence.REAL, true, "", Map.of()));
+        Clearance shown = Kits.clearance(new Situation(SOUND, 1, standIn.field(), proofs, Map.of()));
+        assertEquals("first flight, Manual", shown.sentence());
+        assertEquals(List.of(), shown.onPaper());
+    }
+
     @Test
     void clearanceGrowsProofByProofAndStopsWhereDrachenHasNoInstruments() {
         assertEquals("bench power, prop off", Kits.clearance(with(SOUND)).sentence());

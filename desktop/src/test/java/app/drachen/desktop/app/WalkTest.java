@@ -79,12 +79,12 @@ class WalkTest extends WindowTest {
         fly();
         assertTrue(ask(() ->
                 session.situation().proof(ProofKind.REHEARSAL).orElseThrow().passed()));
-        assertEquals("first flight, Manual", clearance());
+        assertEquals("first flight, Manual · on paper", clearance());
         // undo makes the old state of things come back, redo the new one
         press(KeyCode.CONTROL, KeyCode.Z);
         assertEquals("bench power, prop off", clearance());
         press(KeyCode.CONTROL, KeyCode.Y);
-        assertEquals("first flight, Manual", clearance());
+        assertEquals("first flight, Manual · on paper", clearance());
     }
 
     private StageState worst(Stage stage) throws Exception {
