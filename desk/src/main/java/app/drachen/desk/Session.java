@@ -1,6 +1,7 @@
 package app.drachen.desk;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.airframe.Weighing;
 import app.drachen.core.clearance.Clearance;
 import app.drachen.core.clearance.Proof.Evidence;
 import app.drachen.core.clearance.ProofKind;
@@ -262,6 +263,16 @@ public final class Session implements AutoCloseable {
     /** Keeps a proof gained now with the set-up that is shown. */
     public void prove(ProofKind kind, Evidence evidence, boolean passed, String note, Map<String, Double> values) {
         aircraft().prove(kind, evidence, passed, note, values, this::tell);
+    }
+
+    /** Keeps a weighing of the aircraft that is open. */
+    public void weigh(Weighing weighing) {
+        Balances.weigh(aircraft(), weighing, this::tell);
+    }
+
+    /** Takes the computed balance of the aircraft that is open for true. */
+    public void acceptComputedBalance() {
+        Balances.acceptComputed(aircraft(), this::tell);
     }
 
     /** Something that writes a file. */

@@ -16,11 +16,13 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class SetupJsonTest {
     private static final Path NAMED = Path.of("Möwe 1.json");
@@ -92,6 +94,20 @@ class SetupJsonTest {
             assertEquals(expected.withTune(TuneSection.of(read.gains(), TuneSection.Origin.ENTERED)), read);
             assertEquals(
                     expected.gains().pitch().forward(), read.gains().pitch().forward(), 1e-9);
+        }
+    }
+
+    /** Documents of version 2, as that program wrote them, say the same today; nothing was weighed into them. */
+    @ParameterizedTest
+    @ValueSource(strings = {"conventional", "vee", "wing"})
+    void documentsOfVersionTwoAreRead(String kind) throws Exception {
+        try (var in = SetupJsonTest.class.getResourceAsStream("setup-2-" + kind + ".json")) {
+            String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+            assertTrue(text.contains("\"version\" : 2"));
+            Setup read = SetupJson.read(text, NAMED);
+            assertEquals(Optional.empty(), read.build().measured());
+            assertEquals(read, SetupJson.read(SetupJson.write(read), NAMED));
+            assertTrue(SetupJson.write(read).contains("\"version\" : 3"));
         }
     }
 

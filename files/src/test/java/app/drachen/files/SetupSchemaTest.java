@@ -183,7 +183,7 @@ class SetupSchemaTest {
             for (String damage : List.of(
                     text.replaceFirst("\"incidence\" : [-0-9.E]+", "\"incidence\" : \"two\""),
                     text.replaceFirst("\"name\"", "\"nom\""),
-                    text.replaceFirst("\"version\" : 2", "\"version\" : 3"),
+                    text.replaceFirst("\"version\" : 3", "\"version\" : 4"),
                     text.replaceFirst("\"kind\" : \"(none|vee|conventional)\"", "\"kind\" : \"butterfly\""))) {
                 assertFalse(schema.validate(MAPPER.readTree(damage)).isEmpty(), setup.name());
                 org.junit.jupiter.api.Assertions.assertThrows(

@@ -24,7 +24,8 @@ public final class BuildSheet {
         Stall stall = Stall.of(setup, density);
         List<Working> sheet =
                 new ArrayList<>(balance.planform().workings(setup.airframe().wing()));
-        List<Working> mass = balance.mass().workings(setup.airframe(), setup.parts());
+        List<Working> mass = balance.mass()
+                .workings(setup.airframe(), setup.parts(), setup.build().measured());
         sheet.addAll(mass.subList(0, 3));
         sheet.add(stall.loading());
         sheet.add(balance.neutral().working(balance.planform()));

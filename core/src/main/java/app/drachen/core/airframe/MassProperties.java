@@ -5,6 +5,7 @@ import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Mass, centre of gravity and moments of inertia about it, body axes x forward, y right, z down.
@@ -144,7 +145,7 @@ public record MassProperties(
     }
 
     /** BUILD-A5 and BUILD-A9 as workings: mass, centre of gravity, moments of inertia. */
-    public List<Working> workings(Airframe airframe, List<Part> parts) {
+    public List<Working> workings(Airframe airframe, List<Part> parts, Optional<MeasuredBalance> measured) {
         List<Working.Input> masses = new ArrayList<>();
         masses.add(Working.in("wing", airframe.wingMass(), Quantity.MASS));
         masses.add(Working.in("tail", airframe.tailMass(), Quantity.MASS));
@@ -155,6 +156,10 @@ public record MassProperties(
             places.add(Working.in(part.name() + ", mass", part.mass(), Quantity.MASS));
             places.add(Working.in(part.name() + ", station", part.position().aft(), Quantity.LENGTH));
         }
+        measured.ifPresent(m -> {
+            masses.add(Working.in("weighed beyond the parts list", m.extraMass(), Quantity.MASS));
+            places.add(Working.in("weighed beyond the parts list", m.extraMass(), Quantity.MASS));
+        });
         Working.Input[] all = places.toArray(new Working.Input[0]);
         return List.of(
                 Working.of(
@@ -162,7 +167,7 @@ public record MassProperties(
                         "All-up mass",
                         mass,
                         Quantity.MASS,
-                        "M = Σm",
+                        measured.isEmpty() ? "M = Σm" : "M = Σm + what the weighing found beyond it",
                         Source.STATICS,
                         masses.toArray(new Working.Input[0])),
                 Working.of(
@@ -170,7 +175,8 @@ public record MassProperties(
                         "CG behind the nose",
                         centre.aft(),
                         Quantity.LENGTH,
-                        "s = Σ m·sᵢ/M; wing, tail and body spread over their drawn area",
+                        "s = Σ m·sᵢ/M; wing, tail and body spread over their drawn area"
+                                + (measured.isEmpty() ? "" : "; moved by what the weighing found"),
                         Source.STATICS,
                         all),
                 Working.of(

@@ -40,6 +40,7 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.setup.TuneSection;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** The three invented aircraft, each sound unless a method's name says otherwise. */
 public final class DemoAircraft {
@@ -254,7 +255,7 @@ public final class DemoAircraft {
         Setup raw = new Setup(
                 name,
                 note,
-                new BuildSection(airframe, parts, propulsion),
+                new BuildSection(airframe, parts, propulsion, Optional.empty()),
                 HarnessSection.EMPTY,
                 controls,
                 modes,

@@ -37,6 +37,7 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.setup.TuneSection;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A new aircraft of a kind, or next to nothing to draw from.
@@ -209,7 +210,7 @@ public final class NewAircraft {
         return new Setup(
                 name,
                 "",
-                new BuildSection(airframe, parts, propulsion),
+                new BuildSection(airframe, parts, propulsion, Optional.empty()),
                 HarnessSection.EMPTY,
                 controls,
                 modeSetup,

@@ -1,10 +1,12 @@
 package app.drachen.core.setup;
 
 import app.drachen.core.airframe.Airframe;
+import app.drachen.core.airframe.MeasuredBalance;
 import app.drachen.core.airframe.Part;
 import app.drachen.core.propulsion.Propulsion;
 import app.drachen.core.units.Ranges;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What stage Build is about.
@@ -12,8 +14,10 @@ import java.util.List;
  * @param airframe the drawn airframe
  * @param parts what is fitted, at most 400
  * @param propulsion motors, propellers, packs
+ * @param measured what a weighing found, if it was weighed
  */
-public record BuildSection(Airframe airframe, List<Part> parts, Propulsion propulsion) {
+public record BuildSection(
+        Airframe airframe, List<Part> parts, Propulsion propulsion, Optional<MeasuredBalance> measured) {
     public BuildSection {
         parts = List.copyOf(parts);
         Ranges.require("number of parts", parts.size(), 0, 400, "-");
@@ -21,5 +25,25 @@ public record BuildSection(Airframe airframe, List<Part> parts, Propulsion propu
         if (names != parts.size()) {
             throw new IllegalArgumentException("two parts have the same name; give each its own");
         }
+    }
+
+    /** The same with another airframe. */
+    public BuildSection withAirframe(Airframe newAirframe) {
+        return new BuildSection(newAirframe, parts, propulsion, measured);
+    }
+
+    /** The same with other parts. */
+    public BuildSection withParts(List<Part> newParts) {
+        return new BuildSection(airframe, newParts, propulsion, measured);
+    }
+
+    /** The same with other motors and packs. */
+    public BuildSection withPropulsion(Propulsion newPropulsion) {
+        return new BuildSection(airframe, parts, newPropulsion, measured);
+    }
+
+    /** The same as weighed, or with computed figures again. */
+    public BuildSection withMeasured(Optional<MeasuredBalance> newMeasured) {
+        return new BuildSection(airframe, parts, propulsion, newMeasured);
     }
 }

@@ -9,12 +9,14 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 
 /** A named part of the set-up that proofs depend on: the fields that its fingerprint is taken over. */
 public enum Facet {
     AIRFRAME("airframe", field("airframe", Setup::airframe)),
-    PARTS("parts", field("parts", s -> parts(s, false))),
+    PARTS("parts", field("parts", s -> parts(s, false)), field("measured", s -> s.build()
+            .measured())),
     PACKS("pack", field("packs", s -> s.propulsion().packs()), field("fitted", s -> parts(s, true))),
     PROPULSION("propulsion", field("drives", s -> s.propulsion().drives())),
     LINKAGES("linkages", each("linkage", Output::linkage), each("neutral", Output::neutralMicros)),
@@ -96,7 +98,13 @@ public enum Facet {
     /** The fields of this facet by name. */
     Map<String, Object> fields(Setup setup) {
         Map<String, Object> values = new LinkedHashMap<>();
-        fields.forEach(f -> values.put(f.name(), f.of().apply(setup)));
+        for (Field field : fields) {
+            Object value = field.of().apply(setup);
+            // what is not there stands in no print, so that prints of before it could be there stay as they are
+            if (!Optional.empty().equals(value)) {
+                values.put(field.name(), value);
+            }
+        }
         return values;
     }
 

@@ -76,7 +76,14 @@ public record Setup(
         return Planform.of(airframe().wing());
     }
 
+    /** Mass and balance: as weighed, carried along with what changed since; computed where it was not weighed. */
     public MassProperties massProperties() {
+        MassProperties computed = computedBalance();
+        return build.measured().map(m -> m.carriedTo(computed)).orElse(computed);
+    }
+
+    /** Mass and balance of the parts list alone. */
+    public MassProperties computedBalance() {
         return MassProperties.of(airframe(), parts());
     }
 
@@ -163,15 +170,15 @@ public record Setup(
     }
 
     public Setup withAirframe(Airframe newAirframe) {
-        return withBuild(new BuildSection(newAirframe, parts(), propulsion()));
+        return withBuild(build.withAirframe(newAirframe));
     }
 
     public Setup withParts(List<Part> newParts) {
-        return withBuild(new BuildSection(airframe(), newParts, propulsion()));
+        return withBuild(build.withParts(newParts));
     }
 
     public Setup withPropulsion(Propulsion newPropulsion) {
-        return withBuild(new BuildSection(airframe(), parts(), newPropulsion));
+        return withBuild(build.withPropulsion(newPropulsion));
     }
 
     public Setup withMount(BoardMount newMount) {

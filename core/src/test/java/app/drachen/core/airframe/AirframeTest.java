@@ -94,4 +94,23 @@ class AirframeTest {
                 .withParts(java.util.Collections.nCopies(
                         2, DemoAircraft.rochen().parts().get(0))));
     }
+
+    /**
+     * A weighing rules over the parts list; what was found beyond it is carried along when a part moves. Worked by hand:
+     * weighed 1.10 kg at 0.30 m where the list says 1.00 kg at 0.28 m lacks 0.10 kg and 0.05 kg m.
+     */
+    @Test
+    void aWeighingRulesAndItsDifferenceIsCarriedAlong() {
+        MeasuredBalance weighed = new MeasuredBalance(1.10, 0.30, 1.00, 0.28);
+        assertEquals(0.10, weighed.extraMass(), 1e-12);
+        assertEquals(0.05, weighed.extraMoment(), 1e-12);
+        MassProperties then = new MassProperties(1.00, new Position(0.28, 0.001, 0.02), 0.1, 0.2, 0.3, 0.01);
+        assertEquals(1.10, weighed.carriedTo(then).mass(), 1e-12);
+        assertEquals(0.30, weighed.carriedTo(then).centre().aft(), 1e-12);
+        // a pack of 0.2 kg slides back by 50 mm: the list says 0.29 m, by hand (1.00 * 0.29 + 0.05)/1.10
+        MassProperties now = new MassProperties(1.00, new Position(0.29, 0, 0.02), 0.1, 0.2, 0.3, 0.01);
+        assertEquals(0.34 / 1.10, weighed.carriedTo(now).centre().aft(), 1e-12);
+        assertEquals(0.11, weighed.carriedTo(now).rollInertia(), 1e-12);
+        assertThrows(IllegalArgumentException.class, () -> new MeasuredBalance(2.0, 0.3, 1.0, 0.3));
+    }
 }

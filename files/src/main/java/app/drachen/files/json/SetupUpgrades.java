@@ -11,7 +11,7 @@ import java.util.function.Consumer;
  * changed. What is missing in a damaged document is left missing here, and told by the reader that follows.
  */
 final class SetupUpgrades {
-    private static final List<Consumer<ObjectNode>> ALL = List.of(SetupUpgrades::toSections);
+    private static final List<Consumer<ObjectNode>> ALL = List.of(SetupUpgrades::toSections, SetupUpgrades::toMeasured);
 
     private SetupUpgrades() {}
 
@@ -72,6 +72,13 @@ final class SetupUpgrades {
         List.of("roll", "pitch", "others").forEach(name -> tune.put(name, "ENTERED"));
         setup.putArray("decisions");
         setup.putArray("waivers");
+    }
+
+    /** Version 3: what a weighing found stands in the set-up. Nobody has written it there before. */
+    private static void toMeasured(ObjectNode setup) {
+        if (setup.get("build") instanceof ObjectNode build) {
+            build.putNull("measured");
+        }
     }
 
     /** "LEFT_AILERON" as role, side and number. */

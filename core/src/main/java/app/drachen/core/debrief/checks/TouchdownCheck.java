@@ -39,8 +39,10 @@ public final class TouchdownCheck implements DebriefCheck {
             return Finding.of(
                     id(),
                     State.STOP,
-                    "Hit the ground with " + Quantity.BEARING.text(bank) + " of bank, nose at "
-                            + Quantity.BEARING.text(pitch),
+                    Double.isNaN(bank)
+                            ? "Hit the ground nose down, at " + Quantity.BEARING.text(pitch)
+                            : "Hit the ground with " + Quantity.BEARING.text(bank) + " of bank"
+                                    + (Double.isNaN(pitch) ? "" : ", nose at " + Quantity.BEARING.text(pitch)),
                     "Read the seconds before it; inspect everything.");
         }
         if (sink > 3) {

@@ -76,7 +76,7 @@ public final class Weighed implements ClearanceRule {
                             "Balance proven at r" + proof.revision(),
                             proof.evidence().label() + ": " + proof.note()));
         }
-        MassProperties now = situation.setup().massProperties();
+        MassProperties now = situation.setup().computedBalance();
         double mass = proof.values().getOrDefault("computedMass", Double.NaN);
         double centre = proof.values().getOrDefault("computedCentre", Double.NaN);
         boolean little = Math.abs(now.centre().aft() - centre) <= situation.judged(SHIFT)

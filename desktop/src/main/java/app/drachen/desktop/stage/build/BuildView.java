@@ -3,10 +3,7 @@ package app.drachen.desktop.stage.build;
 import app.drachen.core.aerodynamics.BuildSheet;
 import app.drachen.core.air.Atmosphere;
 import app.drachen.core.air.Field;
-import app.drachen.core.airframe.MassProperties;
 import app.drachen.core.airframe.Part;
-import app.drachen.core.clearance.Proof.Evidence;
-import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
@@ -19,7 +16,6 @@ import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingRow;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -104,24 +100,7 @@ public final class BuildView implements Place {
     }
 
     private void acceptComputed() {
-        MassProperties now = session.setup().massProperties();
-        session.prove(
-                ProofKind.WEIGHING,
-                Evidence.COMPUTED,
-                true,
-                Quantity.MASS.text(now.mass())
-                        + ", CG "
-                        + Quantity.LENGTH.text(now.centre().aft())
-                        + " behind the nose",
-                Map.of(
-                        "mass",
-                        now.mass(),
-                        "centre",
-                        now.centre().aft(),
-                        "computedMass",
-                        now.mass(),
-                        "computedCentre",
-                        now.centre().aft()));
+        session.acceptComputedBalance();
         session.tell("Computed balance accepted. Weigh it when you can.");
     }
 

@@ -3,6 +3,7 @@ package app.drachen.desktop.stage.build;
 import app.drachen.core.airframe.Airframe;
 import app.drachen.core.airframe.Body;
 import app.drachen.core.airframe.MassProperties;
+import app.drachen.core.airframe.MeasuredBalance;
 import app.drachen.core.airframe.Part;
 import app.drachen.core.airframe.PartKind;
 import app.drachen.core.airframe.Position;
@@ -11,8 +12,6 @@ import app.drachen.core.airframe.TailPanel;
 import app.drachen.core.airframe.Weighing;
 import app.drachen.core.airframe.Wing;
 import app.drachen.core.airframe.WingPanel;
-import app.drachen.core.clearance.Proof.Evidence;
-import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
@@ -24,7 +23,6 @@ import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingPopover;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import javafx.geometry.Insets;
@@ -349,7 +347,7 @@ final class Inspector extends VBox {
         try {
             Weighing weighing = new Weighing(typed[0], typed[1], typed[2], typed[3]);
             Working working = weighing.working();
-            MassProperties now = session.setup().massProperties();
+            MassProperties now = session.setup().computedBalance();
             Optional<String> far = Math.abs(weighing.centre() - now.centre().aft()) > 0.005
                             || Math.abs(weighing.mass() - now.mass()) > 0.03 * now.mass()
                     ? Optional.of("The scale says "
@@ -359,23 +357,8 @@ final class Inspector extends VBox {
                                     weighing.centre() - now.centre().aft())
                             + " aft of the parts list: find the missing or misplaced part.")
                     : Optional.empty();
-            session.prove(
-                    ProofKind.WEIGHING,
-                    Evidence.REAL,
-                    true,
-                    Quantity.MASS.text(weighing.mass())
-                            + ", CG "
-                            + working.quantity().text(working.value())
-                            + " behind the nose",
-                    Map.of(
-                            "mass",
-                            weighing.mass(),
-                            "centre",
-                            weighing.centre(),
-                            "computedMass",
-                            now.mass(),
-                            "computedCentre",
-                            now.centre().aft()));
+            MeasuredBalance.of(weighing, now);
+            session.weigh(weighing);
             far.ifPresent(session::tell);
             WorkingPopover.show(this, List.of(working), session.units());
         } catch (IllegalArgumentException e) {
