@@ -5,15 +5,19 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.working.Progress;
+import app.drachen.files.hangar.FlightRecord;
+import app.drachen.files.hangar.Hangar;
 import app.drachen.files.logs.LogFiles;
 import app.drachen.files.logs.LogFormat;
 import app.drachen.files.logs.LogFormats;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -102,5 +106,26 @@ class LogFormatsTest {
                         () -> LogFormats.write("evening", log, Optional.empty(), folder.resolve("out.xyz")))
                 .getMessage();
         assertTrue(List.of(".csv", ".gpx", ".kml", ".geojson").stream().allMatch(told::contains), told);
+    }
+
+    /** Rows that lie nearer than the resolution of the file stay rows, in the hangar and as CSV. */
+    @Test
+    void rowsNearerThanTheResolutionAreNotLost() throws Exception {
+        FlightLog.Builder log = new FlightLog.Builder(EnumSet.of(LogColumn.TIME, LogColumn.HEIGHT));
+        for (int row = 0; row < 50; row++) {
+            log.row(1e-9 * row + (row > 25 ? 1 : 0));
+            log.put(LogColumn.HEIGHT, row);
+        }
+        Path file = folder.resolve("near.csv");
+        LogFormats.write("near", log.build(), Optional.empty(), file);
+        FlightLog again = LogFiles.read(file, Progress.NONE).value();
+        assertEquals(50, again.rows());
+        assertEquals(49, again.value(LogColumn.HEIGHT, 49), 1e-9);
+        assertEquals(1, again.time(49), 0.01);
+        try (Hangar hangar = Hangar.open(folder.resolve("near.drachen"))) {
+            long id = hangar.add(DemoAircraft.rochen(), "built", 0);
+            hangar.logbook().add(id, new FlightRecord(0, 1, 0, true, "first-flight", "x"), log.build());
+            assertEquals(50, hangar.logbook().log(id, 1).orElseThrow().rows());
+        }
     }
 }

@@ -26,6 +26,7 @@ import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.HomeProfile;
 import app.drachen.core.modes.Limits;
 import app.drachen.core.modes.ModeSetup;
+import app.drachen.core.modes.RadioSwitch;
 import app.drachen.core.modes.Selector;
 import app.drachen.core.modes.SelectorKind;
 import app.drachen.core.propulsion.Drive;
@@ -92,8 +93,17 @@ public final class DemoAircraft {
                         FlightMode.HOME),
                 new Limits(toRadians(40), toRadians(20), toRadians(20), 10.5, 14, 18, 2.5),
                 new HomeProfile(80, 60, true),
-                FlightMode.MANUAL);
+                FlightMode.MANUAL,
+                switches());
         return finish("Rochen", "Flying wing for the dyke's grass", airframe, parts, propulsion, controls, modes);
+    }
+
+    /** The invented radio: modes on six buttons, arming on a switch of its own. */
+    private static List<RadioSwitch> switches() {
+        return List.of(
+                new RadioSwitch("modes", 5, SelectorKind.SIX, RadioSwitch.Use.MODES, List.of("", "", "", "", "", "")),
+                new RadioSwitch(
+                        "left shoulder", 7, SelectorKind.TWO, RadioSwitch.Use.ARMING, List.of("safe", "armed")));
     }
 
     /** Rochen as it stands on the bench: one servo turned, trim in the radio, a selector too wide. */
@@ -162,7 +172,8 @@ public final class DemoAircraft {
                         FlightMode.HOME),
                 new Limits(toRadians(35), toRadians(18), toRadians(18), 11.5, 15, 19, 2.2),
                 new HomeProfile(60, 40, false),
-                FlightMode.MANUAL);
+                FlightMode.MANUAL,
+                switches());
         return finish(
                 "Strandläufer", "V-tail pusher for counting waders", airframe, parts, propulsion, controls, modes);
     }
@@ -232,7 +243,8 @@ public final class DemoAircraft {
                         FlightMode.HOME),
                 new Limits(toRadians(35), toRadians(18), toRadians(18), 11, 14, 19, 2.5),
                 new HomeProfile(90, 70, true),
-                FlightMode.MANUAL);
+                FlightMode.MANUAL,
+                switches());
         return finish("Seeschwalbe", "Motor glider for the long dyke", airframe, parts, propulsion, controls, modes);
     }
 

@@ -208,7 +208,7 @@ public final class DemoScenarios {
 
     private static Setup launchedIn(Setup setup, FlightMode mode) {
         ModeSetup m = setup.modes();
-        return setup.withModes(new ModeSetup(m.selector(), m.limits(), m.home(), mode));
+        return setup.withModes(m.withLaunchMode(mode));
     }
 
     /** A share of power in the elevator, its centre moved so that nothing changes at cruise power. */

@@ -200,7 +200,8 @@ public final class NewAircraft {
                 selector.solved().orElse(selector),
                 new Limits(toRadians(35), toRadians(18), toRadians(18), 11, 14, 19, 2.5),
                 new HomeProfile(80, 70, true),
-                FlightMode.MANUAL);
+                FlightMode.MANUAL,
+                List.of());
         Propulsion propulsion = Propulsion.of(
                 Drive.straight(new Motor(950 * Math.PI / 30, 0.08, 0.9), new Propeller(0.254, 0.140)),
                 new Pack("3S 2.6 Ah", 3, 2_600 * 3.6, 0.036));

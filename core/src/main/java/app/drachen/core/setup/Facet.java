@@ -27,7 +27,9 @@ public enum Facet {
     THROWS("throws", each("low", Output::lowMicros), each("high", Output::highMicros)),
     RATES("rates", field("rates", s -> s.controls().rates())),
     RADIO_TRIMS("radio trims", field("trims", s -> s.controls().trims())),
-    SELECTOR("selector", field("selector", s -> s.modes().selector())),
+    SELECTOR("selector", field("selector", s -> s.modes().selector()), field("switches", s -> Optional.of(
+                    s.modes().switches())
+            .filter(all -> !all.isEmpty()))),
     LAUNCH_MODE("launch mode", field("mode", s -> s.modes().launchMode())),
     LIMITS(
             "bank and pitch limits",

@@ -406,7 +406,7 @@ class ClearanceTest {
                 State.STOP,
                 ruling(with(SOUND).on(noLimit), "MAIDEN-R4").finding().state());
         ModeSetup m = SOUND.modes();
-        Setup stabilised = SOUND.withModes(new ModeSetup(m.selector(), m.limits(), m.home(), FlightMode.LEVEL));
+        Setup stabilised = SOUND.withModes(m.withLaunchMode(FlightMode.LEVEL));
         assertEquals(State.STOP, state(stabilised, "MAIDEN-R2"));
         assertFalse(ruling(with(stabilised), "MAIDEN-R2").remedies().isEmpty());
     }

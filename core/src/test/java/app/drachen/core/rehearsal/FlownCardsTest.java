@@ -143,8 +143,7 @@ class FlownCardsTest {
     void thrownInHoldItClimbsAwayWithAnyUsualThrow(double speed) {
         for (Setup sound : List.of(DemoAircraft.rochen(), DemoAircraft.strandlaeufer(), DemoAircraft.seeschwalbe())) {
             ModeSetup modes = sound.modes();
-            Setup setup =
-                    sound.withModes(new ModeSetup(modes.selector(), modes.limits(), modes.home(), FlightMode.HOLD));
+            Setup setup = sound.withModes(modes.withLaunchMode(FlightMode.HOLD));
             RehearsalPlan plan = plan(setup, "hold", EVENING, 7).thrownAt(speed);
             assertEquals(OptionalDouble.of(speed), plan.throwSpeed());
             Rehearsal flight = new Rehearsal(plan);

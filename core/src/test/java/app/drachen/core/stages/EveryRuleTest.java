@@ -19,6 +19,7 @@ import app.drachen.core.demo.DemoField;
 import app.drachen.core.modes.BandText;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.ModeSetup;
+import app.drachen.core.modes.RadioSwitch;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.working.Finding.State;
 import java.time.LocalDate;
@@ -74,6 +75,13 @@ class EveryRuleTest {
     /** A wind measured so many days before the day on which it is asked about. */
     private static Situation daysOld(int days) {
         return GOOD.on(EVENING.measured(TODAY.minusDays(days))).asOf(TODAY);
+    }
+
+    /** All switches on the channel of the first. */
+    private static List<RadioSwitch> sharing(List<RadioSwitch> all) {
+        return all.stream()
+                .map(s -> new RadioSwitch(s.name(), all.get(0).channel(), s.kind(), s.use(), s.positions()))
+                .toList();
     }
 
     /** A line: the rule, a situation, what it must say. */
@@ -138,10 +146,11 @@ class EveryRuleTest {
                 line("MAIDEN-R1", daysOld(1), State.STALE),
                 line("MAIDEN-R1", GOOD.asOf(TODAY), State.OPEN),
                 line("MAIDEN-R2", GOOD, State.GOOD),
-                line(
-                        "MAIDEN-R2",
-                        modes(m -> new ModeSetup(m.selector(), m.limits(), m.home(), FlightMode.LEVEL)),
-                        State.STOP),
+                line("MAIDEN-R2", modes(m -> m.withLaunchMode(FlightMode.LEVEL)), State.STOP),
+                line("MODES-R4", GOOD, State.GOOD),
+                line("MODES-R4", modes(m -> m.withSwitches(List.of())), State.OPEN),
+                line("MODES-R4", modes(m -> m.withSwitches(m.switches().subList(0, 1))), State.OPEN),
+                line("MODES-R4", modes(m -> m.withSwitches(sharing(m.switches()))), State.STOP),
                 line("MAIDEN-R4", GOOD, State.GOOD),
                 line("MAIDEN-R4", NO_FIELD, State.OPEN),
                 line("MAIDEN-R4", BARE_FIELD, State.STOP),

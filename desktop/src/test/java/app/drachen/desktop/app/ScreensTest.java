@@ -11,6 +11,7 @@ import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageState;
 import app.drachen.core.modes.FlightMode;
+import app.drachen.core.modes.RadioSwitch;
 import app.drachen.core.modes.SelectorKind;
 import app.drachen.core.stages.Kits;
 import app.drachen.desk.Desk;
@@ -18,6 +19,7 @@ import app.drachen.desk.Session;
 import app.drachen.desktop.screen.Screen;
 import app.drachen.files.hangar.Hangar;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
@@ -104,6 +106,38 @@ class ScreensTest extends WindowTest {
         assertTrue(copied.startsWith("Static margin = ") && copied.contains("BUILD-A4"), copied);
         press(KeyCode.ESCAPE);
         until(() -> Window.getWindows().size() == 1);
+    }
+
+    /** Switches are entered in Modes; arming on the channel of the modes stops. */
+    @Test
+    void switchesAreEnteredAndArmingKeepsItsOwnChannel() throws Exception {
+        open("Seeschwalbe", Stage.MODES);
+        until(() -> scene.lookup("#modes") != null);
+        press(KeyCode.W);
+        until(() -> popped("switch-panel").isPresent());
+        robot.clickOn("#switch-add");
+        until(() -> session.setup().modes().switches().size() == 3);
+        robot.clickOn("#switch-does-2");
+        robot.write("off / half / full", 0);
+        robot.push(KeyCode.ENTER);
+        until(() -> session.setup().modes().switches().get(2).positions().equals(List.of("off", "half")));
+        act(() -> session.edit(
+                "shared",
+                s -> s.withModes(s.modes()
+                        .withSwitches(s.modes().switches().stream()
+                                .map(w -> new RadioSwitch(w.name(), 5, w.kind(), w.use(), w.positions()))
+                                .toList()))));
+        assertEquals("bench work, no power", clearance());
+        robot.clickOn("#switch-gone-0");
+        until(() -> session.setup().modes().switches().size() == 2);
+        robot.push(KeyCode.ESCAPE);
+        until(() -> popped("switch-panel").isEmpty());
+    }
+
+    private static Optional<Window> popped(String id) {
+        return Window.getWindows().stream()
+                .filter(w -> w.getScene() != null && w.getScene().lookup("#" + id) != null)
+                .findFirst();
     }
 
     @Test

@@ -106,7 +106,7 @@ class WindowTrialsTest extends WindowTest {
     /** An aircraft of odd figures is shown on every screen, with what it feels like; the others stay. */
     @Test
     void oddAircraftAreShownOnEveryScreen() throws Exception {
-        Tally tally = new Tally("screens", SEED, folder.resolveSibling("drachen-found"));
+        Tally tally = new Tally("screens", SEED, Tally.KEPT);
         Map<String, Setup> odd = new Figures(folder).accepted(SEED, times(12, 600));
         for (Map.Entry<String, Setup> one : odd.entrySet()) {
             AtomicReference<OpenAircraft> added = new AtomicReference<>();
@@ -131,7 +131,7 @@ class WindowTrialsTest extends WindowTest {
     /** Keys, words, clicks and drags without sense: nothing is thrown, nothing stands still, the keyboard stays alive. */
     @Test
     void keysAndClicksWithoutSense() throws Exception {
-        Tally tally = new Tally("keys", SEED, folder.resolveSibling("drachen-found"));
+        Tally tally = new Tally("keys", SEED, Tally.KEPT);
         Random random = new Random(SEED);
         long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(times(12, 1_800));
         List<String> last = new ArrayList<>();

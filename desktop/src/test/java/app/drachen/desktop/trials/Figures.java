@@ -103,7 +103,7 @@ public final class Figures {
 
     /** Set-ups. */
     Tally setups(long seed, int times) {
-        Tally tally = new Tally("figures", seed, folder.resolve("found"));
+        Tally tally = new Tally("figures", seed, Tally.KEPT);
         Mutations mutations = new Mutations(seed);
         for (int i = 0; i < times; i++) {
             int which = i % documents.size();
@@ -194,7 +194,7 @@ public final class Figures {
 
     /** Calculators: each input at an end of its range, within it, or out of all reason. */
     Tally calculators(long seed, int times) {
-        Tally tally = new Tally("calculators", seed, folder.resolve("found"));
+        Tally tally = new Tally("calculators", seed, Tally.KEPT);
         Mutations mutations = new Mutations(seed);
         List<Calculation> all = Calculations.all();
         double[] odd = {Double.NaN, Double.POSITIVE_INFINITY, -1, 0, 1e308, Double.MIN_VALUE, -0.0};

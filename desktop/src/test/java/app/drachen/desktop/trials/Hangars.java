@@ -81,7 +81,7 @@ final class Hangars {
     }
 
     Tally run(long seed, int times) throws Exception {
-        Tally tally = new Tally("damaged", seed, folder.resolve("found"));
+        Tally tally = new Tally("damaged", seed, Tally.KEPT);
         Mutations mutations = new Mutations(seed);
         byte[] whole = Files.readAllBytes(good);
         Path file = folder.resolve("bad.drachen");

@@ -50,7 +50,7 @@ final class Importers {
     }
 
     Tally run(String kind, long seed, int times) throws Exception {
-        Tally tally = new Tally(kind, seed, folder.resolve("found"));
+        Tally tally = new Tally(kind, seed, Tally.KEPT);
         Mutations mutations = new Mutations(seed + kind.hashCode());
         if (kind.equals("setup")) {
             setups(tally, mutations, times);

@@ -118,7 +118,7 @@ final class Programs {
 
     /** SIGKILL at random moments, some while the hangar is being opened; what was acknowledged is there afterwards. */
     Tally kills(long seed, int times) throws Exception {
-        Tally tally = new Tally("kills", seed, folder.resolve("found"));
+        Tally tally = new Tally("kills", seed, Tally.KEPT);
         Random random = new Random(seed);
         Path file = folder.resolve("killed.drachen");
         made(file);
@@ -197,7 +197,7 @@ final class Programs {
 
     /** One holds a hangar; others come by its name, by links, and many come at once. */
     Tally atOnce(long seed, int times) throws Exception {
-        Tally tally = new Tally("at once", seed, folder.resolve("found"));
+        Tally tally = new Tally("at once", seed, Tally.KEPT);
         Path file = folder.resolve("held.drachen");
         made(file);
         Process holder = program("hold", file);

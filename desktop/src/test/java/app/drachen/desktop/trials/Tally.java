@@ -14,6 +14,9 @@ import java.util.TreeMap;
  * each kind with one input to try it again.
  */
 public final class Tally {
+    /** Where inputs that made a fault are kept. */
+    public static final Path KEPT = Path.of("target", "trials");
+
     /** Longer than this is a hang [s]. */
     private static final double HANG = 10;
 

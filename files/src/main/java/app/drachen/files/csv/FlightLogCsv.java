@@ -42,14 +42,22 @@ public final class FlightLogCsv {
         CsvWriter csv = CsvWriter.builder().build(out);
         csv.writeRecord(columns.stream().map(LogColumn::header).toList());
         List<String> fields = new ArrayList<>(columns.size());
+        double last = Double.NEGATIVE_INFINITY;
+        double step = 1 / LogColumn.TIME.perUnit();
         for (int row = 0; row < log.rows(); row++) {
             fields.clear();
+            // rows nearer than the resolution stay rows, and rise
+            last = Math.max(rounded(LogColumn.TIME, log.time(row)), last + step);
             for (LogColumn column : columns) {
-                fields.add(field(column, log.value(column, row)));
+                fields.add(field(column, column == LogColumn.TIME ? last : log.value(column, row)));
             }
             csv.writeRecord(fields);
         }
         csv.flush();
+    }
+
+    private static double rounded(LogColumn column, double value) {
+        return Math.rint(value * column.perUnit()) / column.perUnit();
     }
 
     private static String field(LogColumn column, double value) {
@@ -59,7 +67,7 @@ public final class FlightLogCsv {
         if (column == LogColumn.MODE) {
             return FlightMode.values()[(int) value].label();
         }
-        double rounded = Math.rint(value * column.perUnit()) / column.perUnit();
+        double rounded = rounded(column, value);
         return rounded == Math.rint(rounded) && Math.abs(rounded) < 1e15
                 ? String.valueOf((long) rounded)
                 : String.valueOf(rounded);

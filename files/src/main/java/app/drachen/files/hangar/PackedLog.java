@@ -51,6 +51,10 @@ final class PackedLog {
                         number(out, 0);
                     } else {
                         long now = Math.round(value * size);
+                        if (column == LogColumn.TIME && row > 0) {
+                            // rows nearer than the resolution stay rows, and rise
+                            now = Math.max(now, last + 1);
+                        }
                         long step = now - last;
                         number(out, (step << 1 ^ step >> 63) + 1);
                         last = now;

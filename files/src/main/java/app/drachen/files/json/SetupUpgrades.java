@@ -11,7 +11,8 @@ import java.util.function.Consumer;
  * changed. What is missing in a damaged document is left missing here, and told by the reader that follows.
  */
 final class SetupUpgrades {
-    private static final List<Consumer<ObjectNode>> ALL = List.of(SetupUpgrades::toSections, SetupUpgrades::toMeasured);
+    private static final List<Consumer<ObjectNode>> ALL =
+            List.of(SetupUpgrades::toSections, SetupUpgrades::toVersionThree);
 
     private SetupUpgrades() {}
 
@@ -74,8 +75,11 @@ final class SetupUpgrades {
         setup.putArray("waivers");
     }
 
-    /** Version 3: what a weighing found stands in the set-up. Nobody has written it there before. */
-    private static void toMeasured(ObjectNode setup) {
+    /** Version 3: what a weighing found and the switches of the radio. Nobody has written them there before. */
+    private static void toVersionThree(ObjectNode setup) {
+        if (setup.get("modes") instanceof ObjectNode modes) {
+            modes.putArray("switches");
+        }
         if (setup.get("build") instanceof ObjectNode build) {
             build.putNull("measured");
         }

@@ -45,10 +45,6 @@ public final class LaunchMode implements ClearanceRule {
                 new Remedy.Change(
                         "Launch in Manual",
                         "First launch in Manual",
-                        s -> s.withModes(new app.drachen.core.modes.ModeSetup(
-                                s.modes().selector(),
-                                s.modes().limits(),
-                                s.modes().home(),
-                                FlightMode.MANUAL))));
+                        s -> s.withModes(s.modes().withLaunchMode(FlightMode.MANUAL))));
     }
 }

@@ -27,6 +27,7 @@ public final class ModesKit {
                         new SelectorMargin(),
                         new SelectorCover(),
                         new ManualAndHome(),
+                        new ArmingApart(),
                         new SpeedMargin(),
                         new CircleRadius(),
                         new WayHome()),

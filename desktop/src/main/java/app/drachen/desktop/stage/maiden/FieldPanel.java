@@ -3,6 +3,7 @@ package app.drachen.desktop.stage.maiden;
 import app.drachen.core.air.Field;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
+import app.drachen.desktop.widget.EditPopup;
 import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
@@ -10,7 +11,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
-import javafx.geometry.Bounds;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -21,18 +21,20 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
-import javafx.stage.Popup;
 
 /** The field of the day, to be typed. */
 final class FieldPanel extends GridPane {
     private final Session session;
-    private final Popup obstacles = new Popup();
+    private final EditPopup obstacles;
     private int count;
     private QuantityField first;
 
     FieldPanel(Session session) {
         this.session = session;
+        obstacles = new EditPopup(
+                "obstacles",
+                480,
+                () -> new ObstacleRows(session, session.field().orElseGet(() -> calm("Field")), this::enter));
         setHgap(14);
         setVgap(3);
         ColumnConstraints half = new ColumnConstraints();
@@ -93,9 +95,7 @@ final class FieldPanel extends GridPane {
         HBox last = home();
         last.getChildren().add(wayHome(f));
         add(last, 0, count / 2 + 1, 2, 1);
-        if (obstacles.isShowing()) {
-            fill(f);
-        }
+        obstacles.refresh(this);
     }
 
     /** How much stands on the way home, with a way to change it. */
@@ -107,23 +107,9 @@ final class FieldPanel extends GridPane {
         change.getStyleClass().add("small-button");
         change.setTooltip(new Tooltip("On the way home: " + ObstacleRows.summary(now, session.units())));
         change.setMinWidth(Region.USE_PREF_SIZE);
-        change.setOnAction(e -> {
-            fill(session.field().orElseGet(() -> calm("Field")));
-            Bounds at = localToScreen(getBoundsInLocal());
-            obstacles.show(this, at.getMinX(), at.getMaxY());
-        });
+        // shown by what stays: the button is made anew with every change
+        change.setOnAction(e -> obstacles.show(this));
         return change;
-    }
-
-    private void fill(Field now) {
-        VBox box = new VBox(new ObstacleRows(session, now, this::enter));
-        box.getStyleClass().addAll("root", "popover");
-        box.getStylesheets().setAll(getScene().getStylesheets());
-        box.setId("obstacles");
-        box.setPrefWidth(480);
-        obstacles.getContent().setAll(box);
-        obstacles.setAutoHide(true);
-        obstacles.setHideOnEscape(true);
     }
 
     private Field today(Field field) {

@@ -16,6 +16,7 @@ import app.drachen.desktop.chart.WayPainter;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.drawing.ScreenPen;
 import app.drachen.desktop.widget.Action;
+import app.drachen.desktop.widget.EditPopup;
 import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.QuantityField;
@@ -29,7 +30,9 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -45,6 +48,9 @@ public final class ModesView implements Place {
     private final VBox turns = new VBox();
     private final HBox homeFields = new HBox(16);
     private final VBox limitFields = new VBox(4);
+    private final Label switchWords = Texts.wrapped("", "soft", "small");
+    private final EditPopup switchPanel;
+    private final HBox switchOwner;
     private final SelectorPane selector;
     private Optional<HomeProfile> draft = Optional.empty();
 
@@ -76,7 +82,14 @@ public final class ModesView implements Place {
         HBox bank = new HBox(8, circles, bankWords);
         bank.getStyleClass().add("sheet");
         bank.setPadding(new Insets(8));
-        VBox bankBox = new VBox(5, Texts.label("BANK LIMIT, SEEN FROM ABOVE", "caps"), bank);
+        Button edit = Texts.button(Action.of("Switches", "W", this::switches), "small-button");
+        edit.setId("switches");
+        switchWords.setMaxWidth(320);
+        HBox switchLine = new HBox(8, edit, switchWords);
+        switchLine.setAlignment(Pos.CENTER_LEFT);
+        switchPanel = new EditPopup("switch-panel", 560, () -> new SwitchRows(session));
+        switchOwner = switchLine;
+        VBox bankBox = new VBox(5, Texts.label("BANK LIMIT, SEEN FROM ABOVE", "caps"), bank, switchLine);
         VBox selectorBox = new VBox(5, Texts.label("THE SELECTOR", "caps"), selector);
         HBox.setHgrow(selectorBox, Priority.ALWAYS);
         VBox.setVgrow(selector, Priority.ALWAYS);
@@ -97,7 +110,13 @@ public final class ModesView implements Place {
         homeFields();
         limits();
         selector.update();
+        switchWords.setText(SwitchRows.summary(session.setup().modes().switches()));
+        switchPanel.refresh(switchOwner);
         paint();
+    }
+
+    private void switches() {
+        switchPanel.show(switchOwner);
     }
 
     private double density() {
@@ -286,6 +305,7 @@ public final class ModesView implements Place {
     public List<Action> actions() {
         return List.of(
                 Action.of("solve weight and offset for the widest margin", "S", selector::solve),
+                Action.of("switches of the radio", "W", this::switches),
                 Action.of("climb first, or on the way", "C", this::climbFirst),
                 Action.of("return height 5 m up", "Plus", () -> raise(5)),
                 Action.also("Equals", () -> raise(5)),

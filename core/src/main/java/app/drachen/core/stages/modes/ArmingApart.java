@@ -1,0 +1,74 @@
+package app.drachen.core.stages.modes;
+
+import app.drachen.core.clearance.ClearanceRule;
+import app.drachen.core.clearance.Gate;
+import app.drachen.core.clearance.Remedy;
+import app.drachen.core.clearance.Ruling;
+import app.drachen.core.clearance.Situation;
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.modes.RadioSwitch;
+import app.drachen.core.working.Finding;
+import app.drachen.core.working.Finding.State;
+import app.drachen.core.working.Source;
+import java.util.List;
+import java.util.Optional;
+
+/** MODES-R4: arming has a switch of its own. Its pulse at start-up and on loss are not looked at yet. */
+public final class ArmingApart implements ClearanceRule {
+    @Override
+    public String id() {
+        return "MODES-R4";
+    }
+
+    @Override
+    public String demand() {
+        return "Arming sits on a switch and a channel of its own.";
+    }
+
+    @Override
+    public Source source() {
+        return Source.COMMON_PRACTICE;
+    }
+
+    @Override
+    public Ruling check(Situation situation) {
+        List<RadioSwitch> all = situation.setup().modes().switches();
+        Optional<RadioSwitch> arming =
+                all.stream().filter(s -> s.use() == RadioSwitch.Use.ARMING).findFirst();
+        if (arming.isEmpty()) {
+            return Ruling.advice(
+                    Stage.MODES,
+                    Finding.of(
+                            id(),
+                            State.OPEN,
+                            all.isEmpty() ? "No switch of the radio is entered" : "No switch for arming is entered",
+                            "Enter what each switch does, on which channel; until then a propeller may start by any"
+                                    + " of them."),
+                    new Remedy.GoTo("Enter the switches", Stage.MODES));
+        }
+        Optional<RadioSwitch> shared = all.stream()
+                .filter(s ->
+                        !s.equals(arming.get()) && s.channel() == arming.get().channel())
+                .findFirst();
+        return shared.map(s -> Ruling.of(
+                        Stage.MODES,
+                        Gate.POWER,
+                        Finding.of(
+                                id(),
+                                State.STOP,
+                                "Arming shares channel " + s.channel() + " with "
+                                        + s.use().label(),
+                                "Whoever chooses " + s.use().label() + " may start the propeller. Give arming a channel"
+                                        + " of its own."),
+                        new Remedy.GoTo("Move it", Stage.MODES)))
+                .orElseGet(() -> Ruling.of(
+                        Stage.MODES,
+                        Gate.POWER,
+                        Finding.of(
+                                id(),
+                                State.GOOD,
+                                "Arming has switch and channel of its own",
+                                "Channel " + arming.get().channel()
+                                        + ". What it does at start-up and on loss is yours to try, propeller off.")));
+    }
+}

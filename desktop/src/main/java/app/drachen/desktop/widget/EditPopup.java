@@ -1,0 +1,64 @@
+package app.drachen.desktop.widget;
+
+import java.util.function.Supplier;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.layout.VBox;
+import javafx.stage.Popup;
+
+/** A small panel beside what it edits: filled anew after every change, closed by Escape or a click elsewhere. */
+public final class EditPopup {
+    private final Popup popup = new Popup();
+    private final String id;
+    private final double width;
+    private final Supplier<Parent> content;
+
+    /**
+     * A panel.
+     *
+     * @param id of its root
+     * @param width of its content [px]
+     * @param content makes the content anew
+     */
+    public EditPopup(String id, double width, Supplier<Parent> content) {
+        this.id = id;
+        this.width = width;
+        this.content = content;
+        popup.setAutoHide(true);
+        popup.setHideOnEscape(true);
+    }
+
+    /** Shows it under, or where there is no room over, a node; it goes when that node leaves the window. */
+    public void show(Node owner) {
+        fill(owner);
+        Bounds at = owner.localToScreen(owner.getBoundsInLocal());
+        popup.show(owner, at.getMinX(), at.getMaxY());
+        double bottom = owner.getScene().getWindow().getY()
+                + owner.getScene().getWindow().getHeight();
+        if (popup.getY() + popup.getHeight() > bottom) {
+            popup.setY(Math.max(0, at.getMinY() - popup.getHeight()));
+        }
+    }
+
+    /** Fills it anew, if it is open. */
+    public void refresh(Node owner) {
+        if (popup.isShowing()) {
+            Focus.kept((Parent) popup.getContent().get(0), () -> fill(owner));
+        }
+    }
+
+    private void fill(Node owner) {
+        VBox box = popup.getContent().isEmpty()
+                ? new VBox()
+                : (VBox) popup.getContent().get(0);
+        box.getChildren().setAll(content.get());
+        box.getStyleClass().setAll("root", "popover");
+        box.getStylesheets().setAll(owner.getScene().getStylesheets());
+        box.setId(id);
+        box.setPrefWidth(width);
+        if (popup.getContent().isEmpty()) {
+            popup.getContent().add(box);
+        }
+    }
+}
