@@ -87,7 +87,7 @@ public final class ModesView implements Place {
         switchWords.setMaxWidth(320);
         HBox switchLine = new HBox(8, edit, switchWords);
         switchLine.setAlignment(Pos.CENTER_LEFT);
-        switchPanel = new EditPopup("switch-panel", 560, () -> new SwitchRows(session));
+        switchPanel = new EditPopup("switch-panel", 640, () -> new SwitchRows(session));
         switchOwner = switchLine;
         VBox bankBox = new VBox(5, Texts.label("BANK LIMIT, SEEN FROM ABOVE", "caps"), bank, switchLine);
         VBox selectorBox = new VBox(5, Texts.label("THE SELECTOR", "caps"), selector);
