@@ -47,12 +47,17 @@ public enum Quantity {
     ACCELERATION(Unit.of("m/s²", 1, 2), Unit.of("ft/s²", 0.3048, 1)),
     DENSITY(Unit.of("kg/m³", 1, 4), Unit.of("lb/ft³", 0.45359237 / (0.3048 * 0.3048 * 0.3048), 4)),
     TEMPERATURE(new Unit("°C", 1, 273.15, 0), new Unit("°F", 5.0 / 9, 459.67 * 5 / 9, 0), Unit.of("K", 1, 1)),
-    PRESSURE(Unit.of("hPa", 100, 0), Unit.of("inHg", 3386.389, 2), Unit.of("Pa", 1, 0), Unit.of("kPa", 1e3, 2)),
+    PRESSURE(
+            Unit.of("hPa", 100, 0),
+            Unit.of("inHg", 3386.389, 2),
+            Unit.of("Pa", 1, 0),
+            Unit.of("kPa", 1e3, 2),
+            Unit.of("mbar", 100, 0)),
     PULSE(Unit.of("µs", 1, 0)),
     TIME(Unit.of("s", 1, 1), Unit.of("s", 1, 1), Unit.of("min", 60, 1), Unit.of("h", 3600, 2), Unit.of("ms", 1e-3, 0)),
     TIME_FINE(Unit.of("s", 1, 3), Unit.of("s", 1, 3), Unit.of("ms", 1e-3, 0)),
     CHARGE(Unit.of("mAh", 3.6, 0), Unit.of("mAh", 3.6, 0), Unit.of("Ah", 3600, 2)),
-    CURRENT(Unit.of("A", 1, 1)),
+    CURRENT(Unit.of("A", 1, 1), Unit.of("A", 1, 1), Unit.of("mA", 1e-3, 0)),
     VOLTAGE(Unit.of("V", 1, 2)),
     RESISTANCE(Unit.of("mΩ", 1e-3, 0), Unit.of("mΩ", 1e-3, 0), Unit.of("Ω", 1, 3)),
     SPEED_CONSTANT(Unit.of("rpm/V", Math.PI / 30, 0)),
@@ -167,7 +172,8 @@ public enum Quantity {
     }
 
     /**
-     * Reads what a person typed: a number with a point or comma, and perhaps a unit of this quantity.
+     * Reads what a person typed: a number with a point or comma, and perhaps a unit of this quantity, whatever its
+     * capitals. A number that may mean two things is not guessed.
      *
      * @param typed the text
      * @param system the unit system meant when no unit is typed
@@ -175,25 +181,42 @@ public enum Quantity {
      * @throws IllegalArgumentException with one sentence that names the text and the units understood
      */
     public double parse(String typed, UnitSystem system) {
-        String text = typed.strip().replace('\u2212', '-').replace("\u202f", "").replace(',', '.');
+        String text =
+                typed.strip().replace('\u2212', '-').replaceAll("(?<=[0-9])[ \u202f\u00a0](?=[0-9]{3}(?![0-9]))", "");
         int end = 0;
-        while (end < text.length() && "+-.0123456789eE".indexOf(text.charAt(end)) >= 0) {
+        while (end < text.length() && "+-.,0123456789".indexOf(text.charAt(end)) >= 0 || isExponent(text, end)) {
             end++;
         }
         String symbol = text.substring(end).strip();
         double value;
         try {
-            value = Double.parseDouble(text.substring(0, end));
+            value = Double.parseDouble(TypedNumber.plain(text.substring(0, end)));
         } catch (NumberFormatException e) {
             throw new IllegalArgumentException(
-                    "\u201c" + typed + "\u201d is no number; type one like 12.5 "
-                            + unit(system).symbol(),
-                    e);
+                    "\u201c" + typed + "\u201d is no number; type one like " + sample(system), e);
+        }
+        if (this == LEVEL && value > 0 && (symbol.equals("mW") || symbol.equals("W"))) {
+            return 10 * Math.log10(symbol.equals("W") ? 1_000 * value : value);
         }
         return find(symbol, system)
                 .map(unit -> unit.toSi(value))
                 .orElseThrow(() -> new IllegalArgumentException(
                         "\u201c" + symbol + "\u201d does not belong here; use " + understood()));
+    }
+
+    /** Whether an e stands here as part of a number, as in 1.2e-3. */
+    private static boolean isExponent(String text, int at) {
+        return at > 0
+                && at + 1 < text.length()
+                && (text.charAt(at) == 'e' || text.charAt(at) == 'E')
+                && "+-0123456789".indexOf(text.charAt(at + 1)) >= 0
+                && Character.isDigit(text.charAt(at - 1));
+    }
+
+    /** Something that would be understood, to be shown. */
+    public String sample(UnitSystem system) {
+        String symbol = unit(system).symbol();
+        return "12.5" + (symbol.isEmpty() ? "" : " " + symbol);
     }
 
     /**
@@ -241,7 +264,7 @@ public enum Quantity {
         if (symbol.isEmpty()) {
             return Optional.of(unit(system));
         }
-        return exact(symbol).or(() -> exact(plain(symbol)));
+        return exact(symbol).or(() -> exact(plain(symbol))).or(() -> anyCapitals(plain(symbol)));
     }
 
     /** What a keyboard can write, in the signs of the units. */
@@ -254,7 +277,11 @@ public enum Quantity {
                 .replace("mohm", "mΩ")
                 .replace("ohm", "Ω")
                 .replace("pct", "%");
-        String known = signs.equals("mps") ? "m/s" : signs.equals("kmh") ? "km/h" : signs.equals("kt") ? "kn" : signs;
+        String known = signs.equalsIgnoreCase("mps")
+                ? "m/s"
+                : signs.equalsIgnoreCase("kmh")
+                        ? "km/h"
+                        : signs.equalsIgnoreCase("kt") || signs.equalsIgnoreCase("kts") ? "kn" : signs;
         return this == TEMPERATURE && (known.equals("C") || known.equals("F")) ? "°" + known : known;
     }
 
@@ -262,6 +289,15 @@ public enum Quantity {
         return java.util.stream.Stream.concat(java.util.stream.Stream.of(metric, imperial), also.stream())
                 .filter(unit -> bare(unit.symbol()).equals(bare(symbol)))
                 .findFirst();
+    }
+
+    /** A unit by its letters, if only one has them: mW and MW would be two. */
+    private Optional<Unit> anyCapitals(String symbol) {
+        List<Unit> found = java.util.stream.Stream.concat(java.util.stream.Stream.of(metric, imperial), also.stream())
+                .filter(unit -> bare(unit.symbol()).equalsIgnoreCase(bare(symbol)))
+                .distinct()
+                .toList();
+        return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
     }
 
     private static String bare(String symbol) {

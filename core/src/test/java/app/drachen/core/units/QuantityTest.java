@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class QuantityTest {
     // International yard and pound, 1959: 1 in = 25.4 mm, 1 oz = 28.349523125 g, 1 mph = 0.44704 m/s,
@@ -67,5 +68,47 @@ class QuantityTest {
         assertEquals("CG is 1.00\u00a0in behind, 16.0\u00a0oz.", Quantity.read(sentence, UnitSystem.IMPERIAL));
         assertEquals("nothing to fill in", Quantity.read("nothing to fill in", UnitSystem.METRIC));
         assertEquals("\u2013", Quantity.read(Quantity.NUMBER.text(Double.NaN), UnitSystem.METRIC));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "DISTANCE, '1,234.5', 1234.5",
+        "DISTANCE, '1.234,5', 1234.5",
+        "DISTANCE, '1,234,567', 1234567",
+        "DISTANCE, '2,5', 2.5",
+        "DISTANCE, '0,500', 0.5",
+        "DISTANCE, '2.500', 2.5",
+        "DISTANCE, '1 234', 1234",
+        "CURRENT, '350 mA', 0.35",
+        "POWER, '25 mW', 0.025",
+        "LEVEL, '25 mW', 13.979",
+        "PRESSURE, '1013 mbar', 101300",
+        "SPEED, '20 KT', 10.289",
+        "SPEED, '54 KM/H', 15",
+        "MASS, '1.2 KG', 1.2",
+        "TIME, '1.5e1', 15",
+        "LENGTH, '12 MM', 0.012"
+    })
+    void numbersAreReadAsPeopleTypeThem(Quantity quantity, String typed, double si) {
+        assertEquals(si, quantity.parse(typed, UnitSystem.METRIC), 1e-3);
+    }
+
+    /** A comma that may stand for thousands or for a fraction is asked about. */
+    @ParameterizedTest
+    @ValueSource(strings = {"2,500", "-12,345", "125,000 m"})
+    void whatMayMeanTwoNumbersIsAsked(String typed) {
+        String told = assertThrows(
+                        IllegalArgumentException.class, () -> Quantity.DISTANCE.parse(typed, UnitSystem.METRIC))
+                .getMessage();
+        assertTrue(told.contains("may be") && told.contains("type the one you mean"), told);
+    }
+
+    /** What a message offers is understood. */
+    @ParameterizedTest
+    @EnumSource
+    void theSampleIsUnderstood(Quantity quantity) {
+        for (UnitSystem system : UnitSystem.values()) {
+            assertEquals(quantity.unit(system).toSi(12.5), quantity.parse(quantity.sample(system), system), 1e-9);
+        }
     }
 }

@@ -4,16 +4,19 @@ import app.drachen.core.calc.Calculation;
 import app.drachen.core.calc.Own;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.stages.Calculations;
+import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Working;
 import app.drachen.files.json.SetupJson;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -95,6 +98,7 @@ final class CalcCommand implements Callable<Integer> {
             Setup setup = SetupJson.read(setupFile);
             values.putAll(Own.values(calculation, setup, Optional.empty()));
         }
+        Set<String> typed = new HashSet<>();
         for (String pair : inputs) {
             int split = pair.indexOf('=');
             if (split < 1) {
@@ -102,8 +106,12 @@ final class CalcCommand implements Callable<Integer> {
                         "calc: \u201c" + pair + "\u201d is no NAME=VALUE; write it like " + example(calculation));
             }
             Calculation.Input input = calculation.input(pair.substring(0, split).strip());
+            if (!typed.add(input.name())) {
+                throw new IllegalArgumentException(
+                        calculation.id() + ": " + input.name() + " is given twice; give it once");
+            }
             try {
-                values.put(input.name(), input.quantity().parse(pair.substring(split + 1), units()));
+                values.put(input.name(), read(input, pair.substring(split + 1)));
             } catch (IllegalArgumentException e) {
                 throw new IllegalArgumentException(calculation.id() + ": " + input.name() + ": " + e.getMessage(), e);
             }
@@ -131,9 +139,27 @@ final class CalcCommand implements Callable<Integer> {
         }
     }
 
-    private static String example(Calculation calculation) {
+    /** A share without a sign, near one, may be a part or percent; that is asked. */
+    private double read(Calculation.Input input, String text) {
+        double value = input.quantity().parse(text, units());
+        boolean share = input.quantity() == Quantity.SHARE || input.quantity() == Quantity.SHARE_FINE;
+        double percent = Math.abs(100 * value);
+        if (share && text.strip().matches("[-+.,0-9\u2212]+") && percent > 0 && percent <= 1.5) {
+            throw new IllegalArgumentException("\u201c" + text + "\u201d may be " + text + " % or "
+                    + input.quantity().text(100 * value, units()).replace('\u00a0', ' ') + "; add the sign %");
+        }
+        return value;
+    }
+
+    /** An input as it could be typed, within its range. */
+    static String example(Calculation calculation) {
         Calculation.Input first = calculation.inputs().get(0);
-        return first.name() + "=12" + first.quantity().unit(UnitSystem.METRIC).symbol();
+        double value = first.usual().orElse(Math.max(first.low(), Math.min(first.high(), 12)));
+        return first.name() + "="
+                + first.quantity()
+                        .text(value, UnitSystem.METRIC)
+                        .replace("\u00a0", "")
+                        .replace("\u202f", "");
     }
 
     private void help(Calculation calculation, PrintWriter to) {

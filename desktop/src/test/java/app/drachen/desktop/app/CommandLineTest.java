@@ -4,7 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.calc.Calculation;
 import app.drachen.core.demo.DemoAircraft;
+import app.drachen.core.stages.Calculations;
+import app.drachen.core.units.UnitSystem;
 import app.drachen.files.json.SetupJson;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -166,5 +169,25 @@ class CommandLineTest {
         assertEquals(SetupJson.read(turned), SetupJson.read(again));
         assertEquals(2, run("export", "Möwe", again, "--hangar", hangar, "--force"));
         assertTrue(err.contains("Rochen"), "it says which there are: " + err);
+    }
+
+    @Test
+    void calculationsAskBeforeTheyGuess() {
+        assertEquals(2, run("calc", "MODES-A4", "speed=15", "speed=16", "bank=30"));
+        assertTrue(err.contains("speed is given twice"), err);
+        assertEquals(2, run("calc", "SIGNALS-A4", "shown1=1", "level1=-45", "shown2=0.22", "level2=-101", "loss=-104"));
+        assertTrue(err.contains("may be 1 % or 100 %"), err);
+        assertEquals(
+                0,
+                run("calc", "SIGNALS-A4", "shown1=100%", "level1=-45", "shown2=22", "level2=-101", "loss=-104"),
+                err);
+        for (Calculation calculation : Calculations.all()) {
+            Calculation.Input first = calculation.inputs().get(0);
+            String offered = CalcCommand.example(calculation).split("=")[1];
+            double value = first.quantity().parse(offered, UnitSystem.METRIC);
+            assertTrue(
+                    first.low() <= value * 1.001 + 1e-9 && value * 0.999 - 1e-9 <= first.high(),
+                    calculation.id() + " " + offered);
+        }
     }
 }
