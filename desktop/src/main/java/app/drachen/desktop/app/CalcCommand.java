@@ -127,15 +127,11 @@ final class CalcCommand implements Callable<Integer> {
             for (Working working : workings) {
                 to.println("  " + Json.line(working, units()) + "    " + working.formula());
             }
-            if (!workings.isEmpty()) {
-                workings.get(0)
-                        .inputs()
-                        .forEach(i -> to.println("    with " + i.name() + " = "
-                                + i.quantity().text(i.value(), units()).replace('\u00a0', ' ')));
-                to.println("    source: " + workings.get(0).source().text());
-            } else {
-                to.println("  no result with these inputs");
-            }
+            workings.get(0)
+                    .inputs()
+                    .forEach(in -> to.println("    with " + in.name() + " = "
+                            + in.quantity().text(in.value(), units()).replace('\u00a0', ' ')));
+            to.println("    source: " + workings.get(0).source().text());
         }
     }
 
@@ -155,11 +151,12 @@ final class CalcCommand implements Callable<Integer> {
     static String example(Calculation calculation) {
         Calculation.Input first = calculation.inputs().get(0);
         double value = first.usual().orElse(Math.max(first.low(), Math.min(first.high(), 12)));
-        return first.name() + "="
-                + first.quantity()
-                        .text(value, UnitSystem.METRIC)
-                        .replace("\u00a0", "")
-                        .replace("\u202f", "");
+        String symbol = first.quantity().unit(UnitSystem.METRIC).symbol();
+        boolean runsOn = !symbol.isEmpty() && Character.isDigit(symbol.charAt(0));
+        String text = runsOn
+                ? first.quantity().number(value, UnitSystem.METRIC)
+                : first.quantity().text(value, UnitSystem.METRIC);
+        return first.name() + "=" + text.replace("\u00a0", "").replace("\u202f", "");
     }
 
     private void help(Calculation calculation, PrintWriter to) {
