@@ -271,7 +271,7 @@ public final class OpenAircraft {
                 told);
     }
 
-    private void add(Hangar hangar, Proof proof) {
+    void add(Hangar hangar, Proof proof) {
         hangar.add(id, proof);
         latest.ifPresent(now -> {
             List<Proof> proofs = new ArrayList<>(now.situation().proofs());
@@ -307,7 +307,7 @@ public final class OpenAircraft {
                 told);
     }
 
-    private void refly(Hangar hangar) {
+    void refly(Hangar hangar) {
         List<FlightRecord> flown = hangar.logbook().flights(id);
         latest.ifPresent(now -> stands(now.flown(desk.facts(flown), desk.today())));
         desk.show(() -> flights = flown);

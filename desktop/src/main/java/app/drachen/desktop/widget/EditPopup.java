@@ -41,6 +41,11 @@ public final class EditPopup {
         }
     }
 
+    /** Closes it. */
+    public void hide() {
+        popup.hide();
+    }
+
     /** Fills it anew, if it is open. */
     public void refresh(Node owner) {
         if (popup.isShowing()) {

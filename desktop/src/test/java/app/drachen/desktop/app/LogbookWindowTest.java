@@ -5,9 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.clearance.Proof;
+import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.log.Scale;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.units.UnitSystem;
 import app.drachen.files.hangar.FlightRecord;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -18,6 +21,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Window;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -203,5 +207,38 @@ class LogbookWindowTest extends WindowTest {
         robot.write("gusty", 0);
         press(KeyCode.ENTER);
         assertEquals("gusty", hangar.logbook().notes(idOf("Seeschwalbe"), number));
+    }
+
+    /** A flight without a log is entered, filed under the revision of its day, and is evidence for the modes it flew. */
+    @Test
+    void aFlightIsEnteredByHand() throws Exception {
+        open("Rochen", Stage.BUILD);
+        press(KeyCode.CONTROL, KeyCode.L);
+        until(() -> scene.lookup("#logbook") != null);
+        int before = ask(() -> session.aircraft().flights().size());
+        int proofs = ask(() -> session.situation().proofs().size());
+        press(KeyCode.H);
+        until(() -> Window.getWindows().size() == 2);
+        robot.clickOn("#field-manual");
+        robot.push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("4 min", 0);
+        robot.push(KeyCode.ENTER);
+        robot.clickOn("#hand-notes");
+        robot.write("light wind", 0);
+        robot.push(KeyCode.CONTROL, KeyCode.ENTER);
+        until(() -> session.aircraft().flights().size() == before + 1);
+        var flight = ask(() -> session.aircraft().flights().get(before));
+        assertEquals(
+                "By hand: Manual 240.0 s. Down whole.",
+                Quantity.read(flight.outcome(), UnitSystem.METRIC).replace('\u00a0', ' '));
+        assertFalse(flight.rehearsed());
+        assertEquals("light wind", hangar.logbook().notes(idOf("Rochen"), flight.number()));
+        assertEquals(proofs + 1, ask(() -> session.situation().proofs().size()));
+        assertTrue(ask(() ->
+                session.situation().proof(ProofKind.MANUAL_FLOWN).orElseThrow().passed()));
+        // it can be chosen and read: nothing is claimed without a log
+        until(() -> notice().contains("is in the logbook"));
+        press(KeyCode.ENTER);
+        settle();
     }
 }

@@ -153,6 +153,16 @@ public final class Hangar implements AutoCloseable {
     }
 
     /**
+     * Number of the revision at which an aircraft stood at a moment, on the way that led to the current one; the first if
+     * the moment lies before it.
+     *
+     * @param when seconds since 1970-01-01 UTC
+     */
+    public int revisionAt(long aircraft, long when) {
+        return revisions.numberAt(aircraft, when);
+    }
+
+    /**
      * The nearest revision behind the current one that can be read, along the way it was made, or else the latest that can;
      * empty if none can.
      */

@@ -249,6 +249,21 @@ final class Revisions {
         return child == 0 ? Optional.empty() : get(aircraft, child);
     }
 
+    /** Number of the revision at which it stood at a moment, on the way to the current one. */
+    int numberAt(long aircraft, long when) {
+        int at = currentNumber(aircraft);
+        int parent = at;
+        while (parent > 0) {
+            at = parent;
+            if (database.number("SELECT made FROM revision WHERE aircraft = ? AND number = ?", aircraft, at) <= when) {
+                return at;
+            }
+            parent = (int)
+                    database.number("SELECT parent FROM revision WHERE aircraft = ? AND number = ?", aircraft, at);
+        }
+        return at;
+    }
+
     /** The nearest revision behind the current one that can be read, or the latest that can. */
     Optional<Revision> lastReadable(long aircraft) {
         List<Integer> numbers = new ArrayList<>();

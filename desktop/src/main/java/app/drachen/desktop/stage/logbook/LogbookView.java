@@ -9,6 +9,7 @@ import app.drachen.desktop.chart.PlanPainter;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Dialogs;
+import app.drachen.desktop.widget.EditPopup;
 import app.drachen.desktop.widget.Ledger;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Texts;
@@ -59,9 +60,11 @@ public final class LogbookView implements Place {
     private final Label state = Texts.label("", "soft");
     private final ProgressBar bar = new ProgressBar(0);
     private final Deque<Removed> removed = new ArrayDeque<>();
+    private final HBox foot = new HBox(12);
     private Optional<Incoming> asking = Optional.empty();
     private Optional<MappingView> mapping = Optional.empty();
     private final FlightReader reader;
+    private final EditPopup byHand;
     private Optional<OpenAircraft> shownOf = Optional.empty();
     private int keptBefore;
 
@@ -80,10 +83,14 @@ public final class LogbookView implements Place {
         this.openDebrief = openDebrief;
         this.close = close;
         deeds = new FlightDeeds(session, dialogs);
+        byHand = new EditPopup("hand-flight", 560, this::handForm);
         reader = new FlightReader(session, this::come);
         root.setId("logbook");
         root.setPadding(new Insets(14, 18, 12, 20));
         root.setFocusTraversable(true);
+        foot.getChildren().setAll(bar, state);
+        foot.setAlignment(Pos.CENTER_LEFT);
+        foot.setMinHeight(22);
         bar.setPrefWidth(240);
         bar.setVisible(false);
         bar.setId("reading");
@@ -96,6 +103,13 @@ public final class LogbookView implements Place {
             if (was && !is) {
                 keepNotes();
             }
+        });
+    }
+
+    private HandForm handForm() {
+        return new HandForm(session, () -> {
+            byHand.hide();
+            table.requestFocus();
         });
     }
 
@@ -143,7 +157,7 @@ public final class LogbookView implements Place {
         }
         importing();
         if (mapping.isPresent()) {
-            VBox box = new VBox(8, mapping.get(), foot());
+            VBox box = new VBox(8, mapping.get(), foot);
             VBox.setVgrow(mapping.get(), Priority.ALWAYS);
             root.getChildren().setAll(box);
             return;
@@ -169,7 +183,7 @@ public final class LogbookView implements Place {
                 Texts.spring(),
                 Texts.label(flights.size() + (flights.size() == 1 ? " flight" : " flights"), "soft"));
         head.setAlignment(Pos.CENTER_LEFT);
-        VBox box = new VBox(8, head, table, notes, foot());
+        VBox box = new VBox(8, head, table, notes, foot);
         VBox.setVgrow(table, Priority.ALWAYS);
         root.getChildren().setAll(box);
     }
@@ -196,13 +210,6 @@ public final class LogbookView implements Place {
                 .orElse(""));
         busy.map(Incoming::state)
                 .ifPresent(s -> bar.setProgress(s instanceof Incoming.State.Reading r ? r.share() : 0));
-    }
-
-    private HBox foot() {
-        HBox foot = new HBox(12, bar, state);
-        foot.setAlignment(Pos.CENTER_LEFT);
-        foot.setMinHeight(22);
-        return foot;
     }
 
     /** Shows a flight by its number. */
@@ -326,6 +333,7 @@ public final class LogbookView implements Place {
         }
         return List.of(
                 Action.of("read a log in", "I", this::choose),
+                Action.of("enter a flight without a log", "H", () -> byHand.show(foot)),
                 Action.of("read the debrief", "Enter", this::debrief),
                 Action.of("count as flown: evidence for its modes", "F", () -> withRead(deeds::countAsFlown)),
                 Action.of("write it as CSV, GPX, KML or GeoJSON", "W", () -> withRead(deeds::export)),
