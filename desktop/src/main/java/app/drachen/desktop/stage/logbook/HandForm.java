@@ -24,6 +24,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** A flight without a log, typed in: when, which card, how long in which mode and how it flew, how it came down. */
@@ -87,6 +88,8 @@ final class HandForm extends VBox {
         });
         time.columns(5);
         time.show(0, session.units());
+        // names of one width, so that the figures stand in a column
+        ((Region) time.getChildren().get(0)).setMinWidth(54);
         CheckBox good = new CheckBox("flew as wanted");
         good.setSelected(true);
         good.setId("hand-good-" + mode.name().toLowerCase(java.util.Locale.ROOT));

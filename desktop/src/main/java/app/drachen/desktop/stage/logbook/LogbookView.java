@@ -117,7 +117,8 @@ public final class LogbookView implements Place {
         table.setId("flights");
         table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
         table.setPlaceholder(Texts.wrapped(
-                "No flight yet. Rehearse a card in Maiden, or read a log in: I, or drop the file here" + " ("
+                "No flight yet. Rehearse a card in Maiden; enter a flight without a log: H; or read a log in: I, or drop the"
+                        + " file here ("
                         + LogFormats.readable() + ").",
                 "soft"));
         column("no.", 46, f -> String.valueOf(f.number()));
