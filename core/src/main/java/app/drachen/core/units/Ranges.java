@@ -1,6 +1,6 @@
 package app.drachen.core.units;
 
-import java.util.Locale;
+import java.util.Optional;
 
 /** Range checks whose failure names the value, its unit and the allowed range. NaN always fails. */
 public final class Ranges {
@@ -19,9 +19,9 @@ public final class Ranges {
      */
     public static double require(String name, double value, double low, double high, String unit) {
         if (!(low <= value && value <= high)) {
-            String is = Double.isFinite(value) ? value + " " + unit : "no number";
-            throw new IllegalArgumentException(
-                    String.format(Locale.ROOT, "%s is %s; allowed is %s to %s %s", name, is, low, high, unit));
+            throw new IllegalArgumentException(name + " is "
+                    + (Double.isFinite(value) ? said(value, low, high, unit) : "no number") + "; allowed is "
+                    + said(low, value, high, unit) + " to " + said(high, value, low, unit));
         }
         return value;
     }
@@ -39,5 +39,34 @@ public final class Ranges {
             throw new IllegalArgumentException(name + " is empty; a text is needed");
         }
         return text;
+    }
+
+    /** A value as a pilot reads it, so long as that tells it from the others; else as it is kept. */
+    private static String said(double value, double other, double third, String unit) {
+        Optional<Quantity> quantity = read(unit, Math.max(Math.abs(other), Math.max(Math.abs(value), Math.abs(third))));
+        if (quantity.isPresent()) {
+            String text = quantity.get().text(value, UnitSystem.METRIC);
+            boolean tells = !text.equals(quantity.get().text(other, UnitSystem.METRIC))
+                    && !text.equals(quantity.get().text(third, UnitSystem.METRIC));
+            if (tells && Math.abs(value) < 1e12) {
+                return text.replace('\u00a0', ' ').replace('\u2212', '-');
+            }
+        }
+        return value + (unit.equals("-") ? "" : " " + unit);
+    }
+
+    /** How values in a unit are read; lengths by their size. */
+    private static Optional<Quantity> read(String unit, double largest) {
+        return switch (unit) {
+            case "Pa" -> Optional.of(Quantity.PRESSURE);
+            case "K" -> Optional.of(Quantity.TEMPERATURE);
+            case "rad" -> Optional.of(Quantity.ANGLE);
+            case "kg" -> Optional.of(Quantity.MASS);
+            case "m/s" -> Optional.of(Quantity.SPEED);
+            case "m" -> Optional.of(largest <= 10 ? Quantity.LENGTH : Quantity.DISTANCE);
+            case "s" -> Optional.of(Quantity.TIME);
+            case "µs" -> Optional.of(Quantity.PULSE);
+            default -> Optional.empty();
+        };
     }
 }

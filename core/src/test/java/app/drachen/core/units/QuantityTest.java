@@ -58,7 +58,7 @@ class QuantityTest {
     void rangesRefuseNaN() {
         String told = assertThrows(IllegalArgumentException.class, () -> Ranges.require("mass", Double.NaN, 0, 1, "kg"))
                 .getMessage();
-        assertTrue(told.contains("mass") && told.contains("kg") && told.contains("no number"), told);
+        assertTrue(told.contains("mass") && told.contains("1000 g") && told.contains("no number"), told);
     }
 
     @Test
@@ -110,5 +110,20 @@ class QuantityTest {
         for (UnitSystem system : UnitSystem.values()) {
             assertEquals(quantity.unit(system).toSi(12.5), quantity.parse(quantity.sample(system), system), 1e-9);
         }
+    }
+
+    /** What lies outside a range is told in the units a pilot reads, unless that would hide the difference. */
+    @ParameterizedTest
+    @CsvSource({
+        "pressure, 50000, 60000, 108000, Pa, 'pressure is 500 hPa; allowed is 600 hPa to 1080 hPa'",
+        "wind, 40, 0, 30, m/s, 'wind is 40.0 m/s; allowed is 0.0 m/s to 30.0 m/s'",
+        "angle, 7, 0, 1.5707963, rad, 'angle is 401.1°; allowed is 0.0° to 90.0°'",
+        "chord, 0.0049999, 0.005, 2, m, 'chord is 0.0049999 m; allowed is 0.005 m to 2000 mm'",
+        "cells, 77, 1, 14, -, 'cells is 77.0; allowed is 1.0 to 14.0'"
+    })
+    void rangesSpeakThePilotsUnits(String name, double value, double low, double high, String unit, String said) {
+        String told = assertThrows(IllegalArgumentException.class, () -> Ranges.require(name, value, low, high, unit))
+                .getMessage();
+        assertEquals(said, told);
     }
 }
