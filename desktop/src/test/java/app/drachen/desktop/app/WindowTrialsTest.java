@@ -107,7 +107,7 @@ class WindowTrialsTest extends WindowTest {
     @Test
     void oddAircraftAreShownOnEveryScreen() throws Exception {
         Tally tally = new Tally("screens", SEED, Tally.KEPT);
-        Map<String, Setup> odd = new Figures(folder).accepted(SEED, times(12, 600));
+        Map<String, Setup> odd = new Figures(folder).accepted(SEED, times(6, 600));
         for (Map.Entry<String, Setup> one : odd.entrySet()) {
             AtomicReference<OpenAircraft> added = new AtomicReference<>();
             act(() -> desk.add(one.getValue(), one.getKey(), added::set, s -> {}));
@@ -133,7 +133,7 @@ class WindowTrialsTest extends WindowTest {
     void keysAndClicksWithoutSense() throws Exception {
         Tally tally = new Tally("keys", SEED, Tally.KEPT);
         Random random = new Random(SEED);
-        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(times(12, 1_800));
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(times(8, 1_800));
         List<String> last = new ArrayList<>();
         List<Long> heaps = new ArrayList<>();
         long begun = System.nanoTime();

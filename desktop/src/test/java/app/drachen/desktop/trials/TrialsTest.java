@@ -35,17 +35,17 @@ public class TrialsTest {
     @ParameterizedTest
     @ValueSource(strings = {"csv", "table", "gpx", "igc", "nmea", "setup"})
     void readersTakeOrRefuseWhatWentWrong(String kind) throws Exception {
-        judge(new Importers(folder).run(kind, SEED, times(300, 100_000)));
+        judge(new Importers(folder).run(kind, SEED, times(150, 100_000)));
     }
 
     @Test
     void damagedHangarsOpenOrAreRefused() throws Exception {
-        judge(new Hangars(folder).run(SEED, times(60, 1_000)));
+        judge(new Hangars(folder).run(SEED, times(40, 1_000)));
     }
 
     @Test
     void oddFiguresAreReckonedWithOrRefused() throws Exception {
-        judge(new Figures(folder).setups(SEED, times(800, 20_000)));
+        judge(new Figures(folder).setups(SEED, times(400, 20_000)));
     }
 
     @Test
@@ -55,11 +55,11 @@ public class TrialsTest {
 
     @Test
     void aKilledWriterLosesNothingItAcknowledged() throws Exception {
-        judge(new Programs(folder).kills(SEED, times(15, 300)));
+        judge(new Programs(folder).kills(SEED, times(8, 300)));
     }
 
     @Test
     void twoProgramsDoNotUndoEachOther() throws Exception {
-        judge(new Programs(folder).atOnce(SEED, times(2, 40)));
+        judge(new Programs(folder).atOnce(SEED, times(1, 40)));
     }
 }
