@@ -11,22 +11,20 @@ final class AirOptions {
     @Option(
             names = "--temperature",
             paramLabel = "TEMP",
-            description = "air temperature in °C (default: ${DEFAULT-VALUE})",
-            defaultValue = "14")
+            description = "air temperature in °C (default: that of --field, or 14)")
     private String temperature;
 
     @Option(
             names = "--pressure",
             paramLabel = "HPA",
-            description = "air pressure at the field (default: ${DEFAULT-VALUE})",
-            defaultValue = "1012")
+            description = "air pressure at the field (default: that of --field, or 1012)")
     private String pressure;
 
     /** The field with this air over it. */
     Field over(Field field) {
         return field.withAir(
-                Quantity.TEMPERATURE.parse(temperature, UnitSystem.METRIC),
-                Quantity.PRESSURE.parse(pressure, UnitSystem.METRIC));
+                temperature == null ? field.temperature() : Quantity.TEMPERATURE.parse(temperature, UnitSystem.METRIC),
+                pressure == null ? field.pressure() : Quantity.PRESSURE.parse(pressure, UnitSystem.METRIC));
     }
 
     /**

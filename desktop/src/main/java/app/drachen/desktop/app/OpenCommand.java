@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import javafx.application.Application;
@@ -37,6 +38,9 @@ final class OpenCommand implements Callable<Integer> {
     @Option(names = "--timed", hidden = true)
     private boolean timed;
 
+    /** What was opened before a window; closed if none comes. */
+    private Optional<Hangar> opened = Optional.empty();
+
     @Override
     public Integer call() throws Exception {
         List<String> arguments = new ArrayList<>();
@@ -49,20 +53,27 @@ final class OpenCommand implements Callable<Integer> {
         DrachenApplication.show(file == null ? demo() : named());
         try {
             Application.launch(DrachenApplication.class, arguments.toArray(new String[0]));
-        } catch (UnsupportedOperationException e) {
-            throw new IllegalArgumentException(
+        } catch (RuntimeException e) {
+            opened.ifPresent(Hangar::close);
+            throw noWindow(e);
+        }
+        return Main.DONE;
+    }
+
+    /** Why no window came, in words where that is known. */
+    private static RuntimeException noWindow(RuntimeException e) {
+        if (e instanceof UnsupportedOperationException) {
+            return new IllegalArgumentException(
                     "no window can be shown here: " + e.getMessage()
                             + "; start it in a desktop session, or set DISPLAY",
                     e);
-        } catch (RuntimeException e) {
-            throw fonts(e)
-                    ? new IllegalArgumentException(
-                            "no font is found on this system; install some, such as the"
-                                    + " package fonts-dejavu-core, and start again",
-                            e)
-                    : e;
         }
-        return Main.DONE;
+        return fonts(e)
+                ? new IllegalArgumentException(
+                        "no font is found on this system; install some, such as the package fonts-dejavu-core, and"
+                                + " start again",
+                        e)
+                : e;
     }
 
     private static boolean fonts(Throwable e) {
@@ -76,9 +87,14 @@ final class OpenCommand implements Callable<Integer> {
 
     /** The hangar that was named. It is opened here: what is wrong with it is one sentence, and no window. */
     private DrachenApplication.First named() {
-        Hangar opened = Hangar.openAsItLies(file);
-        OptionalLong shown = chosen(opened);
-        return new DrachenApplication.First(progress -> opened, h -> shown, "Reading the hangar.");
+        return standing(file);
+    }
+
+    private DrachenApplication.First standing(Path at) {
+        Hangar there = Hangar.openAsItLies(at);
+        opened = Optional.of(there);
+        OptionalLong shown = chosen(there);
+        return new DrachenApplication.First(progress -> there, h -> shown, "Reading the hangar.");
     }
 
     /** The demo hangar; where there is none its flights are flown while the window stands. */
@@ -89,9 +105,7 @@ final class OpenCommand implements Callable<Integer> {
             DemoFile.putAside(hangar);
         }
         if (Files.exists(hangar)) {
-            Hangar opened = Hangar.openAsItLies(hangar);
-            OptionalLong shown = chosen(opened);
-            return new DrachenApplication.First(progress -> opened, h -> shown, "Reading the hangar.");
+            return standing(hangar);
         }
         return new DrachenApplication.First(
                 progress -> {
