@@ -64,8 +64,8 @@ class OutOfTheWindowTest extends WindowTest {
         dialogs.toSave.push(folder.resolve("no such folder").resolve("x.pdf"));
         press(KeyCode.CONTROL, KeyCode.P);
         take("balance");
-        until(() -> notice().contains("could not be written"));
-        assertTrue(notice().contains("choose another place, nothing is lost"), notice());
+        until(() -> notice().contains("x.pdf: there is no folder"));
+        assertTrue(notice().contains("make it or choose another"), notice());
     }
 
     @Test

@@ -8,6 +8,7 @@ import app.drachen.core.clearance.Stage;
 import app.drachen.core.setup.Setup;
 import app.drachen.desk.OpenAircraft;
 import app.drachen.desktop.screen.Screen;
+import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.trials.Figures;
 import app.drachen.desktop.trials.Tally;
 import java.nio.charset.StandardCharsets;
@@ -23,6 +24,7 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.robot.Robot;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxToolkit;
@@ -91,6 +93,12 @@ class WindowTrialsTest extends WindowTest {
         hand = ask(Robot::new);
         // the test library keeps every event of a window, and with it all that was ever shown
         act(() -> FxToolkit.toolkitContext().setRegisteredStage(new javafx.stage.Stage()));
+    }
+
+    /** The sunlight view is the whole program's. */
+    @AfterEach
+    void backIndoors() throws Exception {
+        act(() -> Ink.sunlight(false));
     }
 
     private void hearOut(Tally tally, String input) {
