@@ -219,13 +219,13 @@ class LogbookWindowTest extends WindowTest {
         int proofs = ask(() -> session.situation().proofs().size());
         press(KeyCode.H);
         until(() -> Window.getWindows().size() == 2);
-        robot.clickOn("#field-manual");
-        robot.push(KeyCode.CONTROL, KeyCode.A);
-        robot.write("4 min", 0);
-        robot.push(KeyCode.ENTER);
-        robot.clickOn("#hand-notes");
-        robot.write("light wind", 0);
-        robot.push(KeyCode.CONTROL, KeyCode.ENTER);
+        act(() -> {
+            TextField manual = (TextField) anywhere("field-manual").orElseThrow();
+            manual.setText("4 min");
+            manual.fireEvent(new javafx.event.ActionEvent());
+            ((TextField) anywhere("hand-notes").orElseThrow()).setText("light wind");
+        });
+        fire("hand-keep");
         until(() -> session.aircraft().flights().size() == before + 1);
         var flight = ask(() -> session.aircraft().flights().get(before));
         assertEquals(

@@ -10,10 +10,10 @@ import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.setup.Gains;
 import java.util.List;
-import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -158,19 +158,21 @@ class MaidenWindowTest extends WindowTest {
     void whatStandsOnTheWayHomeIsEnteredHere() throws Exception {
         open("Seeschwalbe", Stage.MAIDEN);
         until(() -> scene.lookup("#maiden") != null);
-        act(() -> ((Button) scene.lookup("#field-obstacles")).fire());
+        fire("field-obstacles");
         for (int i = 0; i < 2; i++) {
             int left = 1 - i;
-            robot.clickOn("#field-obstacle-gone-0");
+            fire("field-obstacle-gone-0");
             until(() -> session.field().orElseThrow().obstacles().size() == left);
         }
         assertTrue(session.field().orElseThrow().surveyed(), "somebody looked: nothing");
-        robot.clickOn("#field-obstacle");
+        fire("field-obstacle");
         until(() -> session.field().orElseThrow().obstacles().size() == 1);
-        robot.clickOn("#obstacle-name-0");
-        robot.push(KeyCode.CONTROL, KeyCode.A);
-        robot.write("silo", 0);
-        robot.push(KeyCode.ENTER);
+        until(() -> anywhere("obstacle-name-0").isPresent());
+        act(() -> {
+            TextField name = (TextField) anywhere("obstacle-name-0").orElseThrow();
+            name.setText("silo");
+            name.fireEvent(new javafx.event.ActionEvent());
+        });
         until(() -> session.field().orElseThrow().obstacles().get(0).name().equals("silo"));
         robot.push(KeyCode.ESCAPE);
     }

@@ -19,7 +19,6 @@ import app.drachen.desk.Session;
 import app.drachen.desktop.screen.Screen;
 import app.drachen.files.hangar.Hangar;
 import java.util.List;
-import java.util.Optional;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
@@ -114,12 +113,15 @@ class ScreensTest extends WindowTest {
         open("Seeschwalbe", Stage.MODES);
         until(() -> scene.lookup("#modes") != null);
         press(KeyCode.W);
-        until(() -> popped("switch-panel").isPresent());
-        robot.clickOn("#switch-add");
+        until(() -> anywhere("switch-panel").isPresent());
+        fire("switch-add");
         until(() -> session.setup().modes().switches().size() == 3);
-        robot.clickOn("#switch-does-2");
-        robot.write("off / half / full", 0);
-        robot.push(KeyCode.ENTER);
+        until(() -> anywhere("switch-does-2").isPresent());
+        act(() -> {
+            TextField does = (TextField) anywhere("switch-does-2").orElseThrow();
+            does.setText("off / half / full");
+            does.fireEvent(new javafx.event.ActionEvent());
+        });
         until(() -> session.setup().modes().switches().get(2).positions().equals(List.of("off", "half")));
         act(() -> session.edit(
                 "shared",
@@ -128,16 +130,10 @@ class ScreensTest extends WindowTest {
                                 .map(w -> new RadioSwitch(w.name(), 5, w.kind(), w.use(), w.positions()))
                                 .toList()))));
         assertEquals("bench work, no power", clearance());
-        robot.clickOn("#switch-gone-0");
+        fire("switch-gone-0");
         until(() -> session.setup().modes().switches().size() == 2);
         robot.push(KeyCode.ESCAPE);
-        until(() -> popped("switch-panel").isEmpty());
-    }
-
-    private static Optional<Window> popped(String id) {
-        return Window.getWindows().stream()
-                .filter(w -> w.getScene() != null && w.getScene().lookup("#" + id) != null)
-                .findFirst();
+        until(() -> anywhere("switch-panel").isEmpty());
     }
 
     @Test

@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.concurrent.Callable;
@@ -30,10 +31,12 @@ import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.testfx.api.FxRobot;
@@ -194,6 +197,21 @@ abstract class WindowTest {
                 .findFirst()
                 .orElseThrow()
                 .id();
+    }
+
+    /** Presses a button wherever it is shown, in a panel that is on its way too. */
+    void fire(String id) throws Exception {
+        until(() -> anywhere(id).isPresent());
+        act(() -> ((ButtonBase) anywhere(id).orElseThrow()).fire());
+    }
+
+    /** A node of any window of the program. */
+    static Optional<Node> anywhere(String id) {
+        return Window.getWindows().stream()
+                .filter(w -> w.getScene() != null)
+                .map(w -> w.getScene().lookup("#" + id))
+                .filter(Objects::nonNull)
+                .findFirst();
     }
 
     Node node(String id) throws Exception {
