@@ -17,6 +17,7 @@ import java.nio.file.StandardOpenOption;
  */
 final class HangarLock {
     private static final int TRIES = 50;
+    private static final long FAR = 1L << 32;
 
     private final FileChannel channel;
     private final Path file;
@@ -58,7 +59,8 @@ final class HangarLock {
 
     private static boolean locked(FileChannel channel) throws IOException {
         try {
-            return channel.tryLock() != null;
+            // a byte far behind the mark, so that the mark can be read where locks are enforced
+            return channel.tryLock(FAR, 1, false) != null;
         } catch (OverlappingFileLockException e) {
             return false;
         }
@@ -78,16 +80,19 @@ final class HangarLock {
             return Files.readString(file, StandardCharsets.US_ASCII).equals(mark);
         } catch (NoSuchFileException e) {
             return false;
+        } catch (IOException e) {
+            return Files.exists(file);
         }
     }
 
     /** Gives it back. */
     void release() {
-        try {
+        try (channel) {
             Files.deleteIfExists(file);
-            channel.close();
         } catch (IOException e) {
-            // the lock ends with the program at the latest
+            // where an open file cannot be removed it stays, unlocked; the lock itself ends with the program at the
+            // latest
+            return;
         }
     }
 }
