@@ -79,8 +79,7 @@ public final class Main implements Runnable {
     }
 
     private static int misunderstood(CommandLine.ParameterException e, String[] arguments) {
-        String said = String.valueOf(e.getMessage())
-                .replaceAll("\\p{Cntrl}", "·")
+        String said = oneLine(String.valueOf(e.getMessage()))
                 .replaceAll("is not an? (int|long|Integer)\\b", "is no whole number");
         e.getCommandLine().getErr().println("drachen: " + said);
         e.getCommandLine()
@@ -93,10 +92,15 @@ public final class Main implements Runnable {
         return BAD_INPUT;
     }
 
+    /** One line, whatever signs the user has typed that a message quotes. */
+    private static String oneLine(String message) {
+        return message.replaceAll("\\p{Cntrl}", "·");
+    }
+
     private static int handled(Exception e, CommandLine command, CommandLine.ParseResult parsed) throws Exception {
         Optional<String> sentence = Foreseen.sentence(e);
         if (sentence.isPresent()) {
-            command.getErr().println("drachen: " + sentence.get());
+            command.getErr().println("drachen: " + oneLine(sentence.get()));
             return BAD_INPUT;
         }
         throw e;
