@@ -57,7 +57,7 @@ public class TrialsTest {
 
     @Test
     void aKilledWriterLosesNothingItAcknowledged() throws Exception {
-        judge(new Programs(folder).kills(SEED, times(8, 300)));
+        judge(new Programs(folder).kills(SEED, times(20, 300)));
     }
 
     @Test
