@@ -160,7 +160,8 @@ class WindowTrialsTest extends WindowTest {
         }
         heaps.add(heap());
         System.out.println("  heap after collection [MB], at each quarter: " + heaps);
-        if (heaps.get(heaps.size() - 1) > 1.25 * heaps.get(0) + 20) {
+        // the first half makes every screen once; from then on it may not grow
+        if (heaps.size() > 2 && heaps.get(heaps.size() - 1) > 1.25 * heaps.get(1) + 20) {
             tally.fault("the heap grows: " + heaps, new byte[0]);
         }
         judge(tally);

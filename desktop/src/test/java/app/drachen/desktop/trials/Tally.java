@@ -72,8 +72,10 @@ public final class Tally {
 
     /** A sentence that a user reads: one line, not endless, none of the program's own words. */
     public void sentence(String message, byte[] input) {
-        // what is quoted is the user's own
-        String said = message == null ? null : message.replaceAll("(?s)\u201c.*?\u201d|\\S+x \u203a|› \\S*x:", "“”");
+        // what is quoted is the user's own, and so are names of his that end in x in these trials
+        String said = message == null
+                ? null
+                : message.replaceAll("(?s)\u201c.*?\u201d|\\S+x \u203a|\u203a \\S*x:|\\S+x:", "…");
         if (said == null || said.isBlank()) {
             fault("says nothing", input);
         } else if (said.contains("\n") || said.length() > 600) {
