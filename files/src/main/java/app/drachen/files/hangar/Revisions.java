@@ -9,6 +9,7 @@ import app.drachen.files.json.SetupJson;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -34,6 +35,7 @@ final class Revisions {
     /** The prints of a revision and where each facet last changed. */
     private record Marks(Optional<Prints> prints, Map<Facet, Integer> changedAt) {
         private static final Pattern LINE = Pattern.compile("([A-Z_]+) ([0-9a-f]{16}) (\\d{1,9})\n");
+        private static final String BROKEN = "the marks beside a revision are broken";
         private static final Marks NONE = new Marks(Optional.empty(), Map.of());
 
         /** The marks of the revision that follows. */
@@ -62,7 +64,10 @@ final class Revisions {
             Map<Facet, Integer> changed = new EnumMap<>(Facet.class);
             Matcher line = LINE.matcher(text);
             while (line.lookingAt()) {
-                Facet facet = Facet.valueOf(line.group(1));
+                Facet facet = Arrays.stream(Facet.values())
+                        .filter(f -> f.name().equals(line.group(1)))
+                        .findFirst()
+                        .orElseThrow(() -> new IllegalArgumentException(BROKEN));
                 prints.put(facet, line.group(2));
                 if (!line.group(3).equals("0")) {
                     changed.put(facet, Integer.valueOf(line.group(3)));
@@ -71,7 +76,7 @@ final class Revisions {
             }
             boolean whole = line.regionStart() == text.length();
             if (!whole || !prints.isEmpty() && prints.size() < Facet.values().length) {
-                throw new IllegalArgumentException("marks of a revision are broken");
+                throw new IllegalArgumentException(BROKEN);
             }
             return new Marks(Optional.of(prints).filter(p -> !p.isEmpty()).map(Prints::new), changed);
         }

@@ -269,7 +269,11 @@ public final class SetupJson {
      */
     public static <T> T fromText(String text, Class<T> type, Path named) throws ImportFailedException {
         try {
-            return MAPPER.readValue(text, type);
+            T value = MAPPER.readValue(text, type);
+            if (value == null) {
+                throw new ImportFailedException(named, "", "nothing stands here");
+            }
+            return value;
         } catch (JsonMappingException e) {
             throw new ImportFailedException(named, place(e), JsonWords.of(e));
         } catch (JsonProcessingException e) {
