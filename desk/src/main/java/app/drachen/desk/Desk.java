@@ -37,6 +37,7 @@ public final class Desk implements AutoCloseable {
     private final Jobs jobs;
     private final Executor screen;
     private final Clock clock;
+    private final List<String> unread = new ArrayList<>();
     private final Map<Long, OpenAircraft> aircraft = new HashMap<>();
     private final List<Consumer<Event>> listeners = new ArrayList<>();
 
@@ -85,6 +86,7 @@ public final class Desk implements AutoCloseable {
         try {
             return Optional.of(SetupJson.readField(text, hangar.file()));
         } catch (ImportFailedException e) {
+            unread.add("The field of the day cannot be read (" + e.problem() + "); enter it anew in Maiden.");
             return Optional.empty();
         }
     }
@@ -93,6 +95,7 @@ public final class Desk implements AutoCloseable {
         try {
             return SetupJson.readFields(text, hangar.file());
         } catch (ImportFailedException e) {
+            unread.add("The list of your fields cannot be read (" + e.problem() + "); it begins anew.");
             return List.of();
         }
     }
@@ -105,6 +108,8 @@ public final class Desk implements AutoCloseable {
 
     /** Reads the aircraft one after the other; each is shown as soon as it is read. */
     public void load(Consumer<String> told) {
+        unread.forEach(told);
+        unread.clear();
         keep(
                 h -> h.aircraft(),
                 all -> {

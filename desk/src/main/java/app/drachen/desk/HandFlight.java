@@ -12,6 +12,7 @@ import app.drachen.files.hangar.FlightRecord;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.hangar.Logbook;
 import app.drachen.files.hangar.Revision;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -22,7 +23,7 @@ import java.util.stream.Collectors;
 
 /**
  * A flight that was flown without a log, as its pilot remembers it. It is filed under the revision at which the aircraft
- * stood that day; a mode that was flown for long enough is evidence, as good or as bad as it flew.
+ * stood that day; a mode that was flown for long enough is evidence, as good or as bad as it flew, of a lower rank than a log.
  *
  * @param when seconds since 1970-01-01 UTC
  * @param card id of the card, or empty
@@ -31,14 +32,6 @@ import java.util.stream.Collectors;
  * @param notes what else there is to say, may be empty
  */
 public record HandFlight(long when, String card, Map<FlightMode, Flown> modes, boolean whole, String notes) {
-    /** Shorter says nothing [s]. */
-    private static final double WORTH = 30;
-
-    private static final Map<FlightMode, ProofKind> PROVES = Map.of(
-            FlightMode.MANUAL, ProofKind.MANUAL_FLOWN,
-            FlightMode.LEVEL, ProofKind.LEVEL_FLOWN,
-            FlightMode.HOLD, ProofKind.HOLD_FLOWN);
-
     /**
      * What was flown in a mode.
      *
@@ -60,7 +53,9 @@ public record HandFlight(long when, String card, Map<FlightMode, Flown> modes, b
 
     /** Modes that may be entered: those that prove something. */
     public static List<FlightMode> choices() {
-        return PROVES.keySet().stream().sorted().toList();
+        return Arrays.stream(FlightMode.values())
+                .filter(m -> ProofKind.flownIn(m).isPresent())
+                .toList();
     }
 
     /** How it went, in one sentence. */
@@ -108,18 +103,24 @@ public record HandFlight(long when, String card, Map<FlightMode, Flown> modes, b
     private void prove(Hangar hangar, OpenAircraft aircraft, int revision) {
         Optional<Revision> flown = hangar.revision(aircraft.id(), revision);
         modes.forEach((mode, how) -> {
-            if (how.seconds() >= WORTH && PROVES.containsKey(mode) && (whole || !how.asWanted())) {
-                flown.ifPresent(r -> aircraft.add(
+            // a short flight shows nothing good, but a broken one shows something bad
+            boolean says = how.seconds() >= ProofKind.FLOWN_SECONDS || how.seconds() > 0 && !whole;
+            Optional<ProofKind> proves = ProofKind.flownIn(mode).filter(k -> says);
+            if (flown.isPresent() && proves.isPresent()) {
+                Revision r = flown.get();
+                aircraft.add(
                         hangar,
                         Proof.gained(
-                                PROVES.get(mode),
+                                proves.get(),
                                 r.setup(),
                                 r.number(),
                                 when,
-                                Evidence.REAL,
-                                how.asWanted(),
-                                "by hand, " + Quantity.TIME.text(how.seconds()),
-                                Map.of())));
+                                Evidence.BY_HAND,
+                                how.asWanted() && whole,
+                                Quantity.TIME.text(how.seconds())
+                                        + (how.asWanted() ? "" : ", not as wanted")
+                                        + (whole ? "" : ", did not come down whole"),
+                                Map.of()));
             }
         });
     }

@@ -11,6 +11,7 @@ import app.drachen.files.hangar.Hangar;
 import app.drachen.files.hangar.HangarException;
 import app.drachen.files.hangar.Logbook;
 import app.drachen.files.hangar.Revision;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -34,6 +35,7 @@ public final class OpenAircraft {
     private volatile Optional<Standing> shown = Optional.empty();
     private volatile String name;
     private volatile String trouble = "";
+    private volatile Optional<Path> copy = Optional.empty();
     private volatile List<FlightRecord> flights = List.of();
     private volatile int next = 1;
 
@@ -60,6 +62,11 @@ public final class OpenAircraft {
     /** Why it cannot be shown, in one sentence; empty if it can. */
     public String trouble() {
         return trouble;
+    }
+
+    /** A whole copy of its hangar, where it cannot be shown itself. */
+    public Optional<Path> wholeCopy() {
+        return copy;
     }
 
     /** Its flights, oldest first. */
@@ -94,7 +101,11 @@ public final class OpenAircraft {
                 flights = flown;
             });
         } catch (HangarException | IllegalArgumentException | IllegalStateException e) {
-            desk.show(() -> trouble = e.getMessage());
+            Optional<Path> whole = hangar.newestCopy();
+            desk.show(() -> {
+                trouble = e.getMessage();
+                copy = whole;
+            });
         }
     }
 
@@ -168,7 +179,8 @@ public final class OpenAircraft {
                     desk.fire(new Event.Revised(this));
                     then.run();
                     if (!stale.isEmpty()) {
-                        told.accept("r" + standingNow().revision().number() + " makes stale: " + labels(stale) + ".");
+                        told.accept("r" + standingNow().revision().number() + " makes stale: " + ProofKind.labels(stale)
+                                + ".");
                     }
                 },
                 sentence -> {
@@ -203,14 +215,6 @@ public final class OpenAircraft {
                     "With this " + name + " could not be reckoned with (" + e.getMessage() + "); nothing was changed.",
                     e);
         }
-    }
-
-    /** Names of proofs in one line. */
-    public static String labels(List<ProofKind> kinds) {
-        return kinds.stream()
-                .map(ProofKind::label)
-                .reduce((a, b) -> a + ", " + b)
-                .orElse("nothing");
     }
 
     /** Walks back one revision. */

@@ -189,8 +189,12 @@ public record Field(
                 Optional.of(on));
     }
 
-    /** The same field with what stands on the way home; an empty list says that somebody looked and there is nothing. */
-    public Field withObstacles(List<Obstacle> seen) {
+    /**
+     * The same field with what stands on the way home.
+     *
+     * @param looked whether somebody looked: then an empty list says that there is nothing
+     */
+    public Field withObstacles(List<Obstacle> seen, boolean looked) {
         return new Field(
                 name,
                 wind,
@@ -203,7 +207,7 @@ public record Field(
                 stripLength,
                 heightLimit,
                 seen,
-                true,
+                looked,
                 day);
     }
 }

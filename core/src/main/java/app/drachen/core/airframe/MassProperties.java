@@ -157,9 +157,10 @@ public record MassProperties(
             places.add(Working.in(part.name() + ", station", part.position().aft(), Quantity.LENGTH));
         }
         measured.ifPresent(m -> {
-            masses.add(Working.in("weighed beyond the parts list", m.extraMass(), Quantity.MASS));
-            places.add(Working.in("weighed beyond the parts list", m.extraMass(), Quantity.MASS));
+            masses.addAll(m.massInputs());
+            places.addAll(m.inputs());
         });
+        String grown = measured.isEmpty() ? "" : ", grown with the weighed mass as M/Σm,";
         Working.Input[] all = places.toArray(new Working.Input[0]);
         return List.of(
                 Working.of(
@@ -167,7 +168,7 @@ public record MassProperties(
                         "All-up mass",
                         mass,
                         Quantity.MASS,
-                        measured.isEmpty() ? "M = Σm" : "M = Σm + what the weighing found beyond it",
+                        measured.isEmpty() ? "M = Σm" : "M = Σm + M_w − M₀, as weighed and as listed then",
                         Source.STATICS,
                         masses.toArray(new Working.Input[0])),
                 Working.of(
@@ -175,8 +176,8 @@ public record MassProperties(
                         "CG behind the nose",
                         centre.aft(),
                         Quantity.LENGTH,
-                        "s = Σ m·sᵢ/M; wing, tail and body spread over their drawn area"
-                                + (measured.isEmpty() ? "" : "; moved by what the weighing found"),
+                        (measured.isEmpty() ? "s = Σ m·sᵢ/M" : "s = (Σ m·sᵢ + M_w·s_w − M₀·s₀)/M")
+                                + "; wing, tail and body spread over their drawn area",
                         Source.STATICS,
                         all),
                 Working.of(
@@ -187,10 +188,10 @@ public record MassProperties(
                         "y = Σ m·yᵢ/M, right positive",
                         Source.STATICS,
                         all),
-                inertia("Roll inertia", "I_x = Σ m(y² + z²)", rollInertia),
-                inertia("Pitch inertia", "I_y = Σ m(x² + z²)", pitchInertia),
-                inertia("Yaw inertia", "I_z = Σ m(x² + y²)", yawInertia),
-                inertia("Product of inertia", "I_xz = Σ m·x·z", productInertia));
+                inertia("Roll inertia", "I_x = Σ m(y² + z²)" + grown, rollInertia),
+                inertia("Pitch inertia", "I_y = Σ m(x² + z²)" + grown, pitchInertia),
+                inertia("Yaw inertia", "I_z = Σ m(x² + y²)" + grown, yawInertia),
+                inertia("Product of inertia", "I_xz = Σ m·x·z" + grown, productInertia));
     }
 
     private Working inertia(String name, String formula, double value) {

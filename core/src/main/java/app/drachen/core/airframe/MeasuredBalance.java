@@ -2,8 +2,9 @@ package app.drachen.core.airframe;
 
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.Ranges;
-import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * What a weighing found, beside what the parts list said at that time. Mass and centre of gravity follow the weighing; when
@@ -77,18 +78,18 @@ public record MeasuredBalance(double mass, double aft, double computedMass, doub
                 computed.productInertia() * grown);
     }
 
-    /** How the difference came about. */
-    public Working working() {
-        return Working.of(
-                "BUILD-A6",
-                "Weighed beyond the parts list",
-                extraMass(),
-                Quantity.MASS,
-                "ΔM = weighed − Σm at the weighing; carried along when a part moves",
-                Source.STATICS,
-                Working.in("weighed mass", mass, Quantity.MASS),
-                Working.in("weighed CG behind the nose", aft, Quantity.LENGTH),
-                Working.in("parts list then", computedMass, Quantity.MASS),
-                Working.in("its CG then", computedAft, Quantity.LENGTH));
+    /** What the mass is reckoned with. */
+    List<Working.Input> massInputs() {
+        return List.of(
+                Working.in("weighed M_w", mass, Quantity.MASS),
+                Working.in("parts list at the weighing M₀", computedMass, Quantity.MASS));
+    }
+
+    /** What mass and centre are reckoned with. */
+    List<Working.Input> inputs() {
+        List<Working.Input> inputs = new ArrayList<>(massInputs());
+        inputs.add(Working.in("weighed CG behind the nose s_w", aft, Quantity.LENGTH));
+        inputs.add(Working.in("CG of the parts list at the weighing s₀", computedAft, Quantity.LENGTH));
+        return inputs;
     }
 }

@@ -32,6 +32,7 @@ public record Proof(
     /** How a proof was gained. */
     public enum Evidence {
         REAL("real aircraft", 3),
+        BY_HAND("remembered, without a log", 2),
         STAND_IN("stand-in board", 2),
         REHEARSED("rehearsed", 2),
         COMPUTED("computed figure accepted", 1);

@@ -1,7 +1,9 @@
 package app.drachen.core.clearance;
 
+import app.drachen.core.modes.FlightMode;
 import app.drachen.core.setup.Facet;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -78,6 +80,27 @@ public enum ProofKind {
         this.label = label;
         this.stage = stage;
         this.facets = java.util.Collections.unmodifiableSet(EnumSet.of(first, others));
+    }
+
+    /** Names of proofs in one line. */
+    public static String labels(List<ProofKind> kinds) {
+        return kinds.stream()
+                .map(ProofKind::label)
+                .reduce((a, b) -> a + ", " + b)
+                .orElse("nothing");
+    }
+
+    /** A mode flown for a shorter time proves nothing [s]. */
+    public static final double FLOWN_SECONDS = 30;
+
+    /** What flying a mode proves, if it proves anything. */
+    public static Optional<ProofKind> flownIn(FlightMode mode) {
+        return switch (mode) {
+            case MANUAL -> Optional.of(MANUAL_FLOWN);
+            case LEVEL -> Optional.of(LEVEL_FLOWN);
+            case HOLD -> Optional.of(HOLD_FLOWN);
+            default -> Optional.empty();
+        };
     }
 
     public String label() {

@@ -54,6 +54,8 @@ public record Situation(
      * The proof of a kind that counts: a fresh one before a stale one, then the higher evidence, then the later one. So
      * an answer of the stand-in board never stands before a fresh one of the real aircraft, passed or not. Where the
      * real aircraft answered wrong at last, only the real aircraft can take that back: the stand-in board is not heard.
+     * What a pilot remembers of a flight that went wrong counts at once, whatever a log has shown before; that one went well
+     * does not take back what a log has shown.
      */
     public Optional<Proof> proof(ProofKind kind) {
         List<Proof> all = proofs.stream().filter(p -> p.kind() == kind).toList();
@@ -62,12 +64,18 @@ public record Situation(
                 .max(Comparator.comparing(Proof::when).thenComparing(proofs::indexOf))
                 .filter(p -> !p.passed())
                 .isPresent();
-        return all.stream()
+        Optional<Proof> best = all.stream()
                 .filter(p -> !wrong || p.evidence() != Proof.Evidence.STAND_IN)
                 .max(Comparator.comparing(this::fresh)
                         .thenComparing((Proof p) -> p.evidence().rank())
                         .thenComparing(Proof::when)
                         .thenComparing(proofs::indexOf));
+        return all.stream()
+                .filter(p -> p.evidence() == Proof.Evidence.BY_HAND && fresh(p))
+                .max(Comparator.comparing(Proof::when).thenComparing(proofs::indexOf))
+                .filter(p ->
+                        !p.passed() && best.filter(b -> b.when() > p.when()).isEmpty())
+                .or(() -> best);
     }
 
     /**

@@ -22,8 +22,8 @@ final class TypedNumber {
     static String plain(String typed) {
         if (ONE_COMMA.matcher(typed).matches()) {
             String fraction = typed.replace(',', '.').replaceAll("0+$", "").replaceAll("\\.$", "");
-            throw new Ambiguous("\u201c" + typed + "\u201d may be " + fraction + " or " + typed.replace(",", "")
-                    + "; type the one you mean, without a comma");
+            throw new IllegalArgumentException("\u201c" + typed + "\u201d may be " + fraction + " or "
+                    + typed.replace(",", "") + "; type the one you mean, without a comma");
         }
         boolean both = typed.indexOf(',') >= 0 && typed.indexOf('.') >= 0;
         boolean many = typed.indexOf(',') != typed.lastIndexOf(',') || typed.indexOf('.') != typed.lastIndexOf('.');
@@ -34,14 +34,5 @@ final class TypedNumber {
             return typed.replace(".", "").replace(',', '.');
         }
         return typed.replace(',', '.');
-    }
-
-    /** A number that may mean two things. */
-    private static final class Ambiguous extends IllegalArgumentException {
-        private static final long serialVersionUID = 1;
-
-        Ambiguous(String message) {
-            super(message);
-        }
     }
 }

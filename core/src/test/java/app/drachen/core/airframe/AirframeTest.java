@@ -5,7 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.demo.DemoAircraft;
+import app.drachen.core.setup.Setup;
+import app.drachen.core.working.Working;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class AirframeTest {
@@ -112,5 +117,30 @@ class AirframeTest {
         assertEquals(0.34 / 1.10, weighed.carriedTo(now).centre().aft(), 1e-12);
         assertEquals(0.11, weighed.carriedTo(now).rollInertia(), 1e-12);
         assertThrows(IllegalArgumentException.class, () -> new MeasuredBalance(2.0, 0.3, 1.0, 0.3));
+    }
+
+    /** The shown inputs are enough to reckon the weighed mass and centre again by the shown formula. */
+    @Test
+    void aWeighedBalanceShowsAllItIsReckonedWith() {
+        Setup weighed = DemoAircraft.rochen();
+        MassProperties listed = weighed.computedBalance();
+        double centre = listed.centre().aft() + 0.01;
+        weighed = weighed.withBuild(weighed.build()
+                .withMeasured(Optional.of(new MeasuredBalance(
+                        listed.mass() + 0.05,
+                        centre,
+                        listed.mass(),
+                        listed.centre().aft()))));
+        List<Working> shown = weighed.massProperties()
+                .workings(weighed.airframe(), weighed.parts(), weighed.build().measured());
+        Map<String, Double> in = new HashMap<>();
+        shown.get(1).inputs().forEach(i -> in.put(i.name(), i.value()));
+        double listedNow = listed.mass();
+        double moment = listedNow * listed.centre().aft()
+                + in.get("weighed M_w") * in.get("weighed CG behind the nose s_w")
+                - in.get("parts list at the weighing M₀") * in.get("CG of the parts list at the weighing s₀");
+        double mass = listedNow + in.get("weighed M_w") - in.get("parts list at the weighing M₀");
+        assertEquals(shown.get(0).value(), mass, 1e-12);
+        assertEquals(shown.get(1).value(), moment / mass, 1e-12);
     }
 }

@@ -193,6 +193,32 @@ class ClearanceTest {
         assertEquals("bench power, prop off", Kits.clearance(with(sticks)).sentence());
     }
 
+    private static Proof manual(Evidence evidence, long when, boolean passed) {
+        return Proof.gained(ProofKind.MANUAL_FLOWN, SOUND, 1, when, evidence, passed, "", Map.of());
+    }
+
+    private static boolean manualPassed(Proof... proofs) {
+        return new Situation(SOUND, 1, Optional.empty(), List.of(proofs), Map.of())
+                .proof(ProofKind.MANUAL_FLOWN)
+                .orElseThrow()
+                .passed();
+    }
+
+    /** What is remembered of a bad flight counts at once; what is remembered of a good one does not outrank a log. */
+    @Test
+    void memoryCountsAgainstAtOnceAndNeverOutranksALog() {
+        assertTrue(manualPassed(manual(Evidence.BY_HAND, 5, true)), "it is evidence");
+        assertFalse(
+                manualPassed(manual(Evidence.REAL, 5, false), manual(Evidence.BY_HAND, 9, true)), "the log said no");
+        assertFalse(
+                manualPassed(manual(Evidence.REAL, 5, true), manual(Evidence.BY_HAND, 9, false)),
+                "it went wrong since");
+        assertTrue(manualPassed(manual(Evidence.BY_HAND, 5, false), manual(Evidence.REAL, 9, true)), "a log since");
+        assertTrue(manualPassed(
+                manual(Evidence.REAL, 3, true), manual(Evidence.BY_HAND, 5, false), manual(Evidence.BY_HAND, 9, true)));
+        assertFalse(manualPassed(manual(Evidence.BY_HAND, 9, false), manual(Evidence.REAL, 5, true)), "by its day");
+    }
+
     /** What only the stand-in board has shown counts, and the sentence at the kite says that it is on paper. */
     @Test
     void aClearanceThatRestsOnTheStandInBoardSaysSo() {

@@ -77,6 +77,14 @@ class EveryRuleTest {
         return GOOD.on(EVENING.measured(TODAY.minusDays(days))).asOf(TODAY);
     }
 
+    /** A second switch that arms, on the channel of the first. */
+    private static List<RadioSwitch> withSecondArming(List<RadioSwitch> all) {
+        List<RadioSwitch> more = new ArrayList<>(all);
+        RadioSwitch arming = all.get(1);
+        more.add(new RadioSwitch("second", all.get(0).channel(), arming.kind(), arming.use(), arming.positions()));
+        return more;
+    }
+
     /** All switches on the channel of the first. */
     private static List<RadioSwitch> sharing(List<RadioSwitch> all) {
         return all.stream()
@@ -150,12 +158,14 @@ class EveryRuleTest {
                 line("MODES-R4", GOOD, State.GOOD),
                 line("MODES-R4", modes(m -> m.withSwitches(List.of())), State.OPEN),
                 line("MODES-R4", modes(m -> m.withSwitches(m.switches().subList(0, 1))), State.OPEN),
+                line("MODES-R4", modes(m -> m.withSwitches(m.switches().subList(1, 2))), State.OPEN),
                 line("MODES-R4", modes(m -> m.withSwitches(sharing(m.switches()))), State.STOP),
+                line("MODES-R4", modes(m -> m.withSwitches(withSecondArming(m.switches()))), State.STOP),
                 line("MAIDEN-R4", GOOD, State.GOOD),
                 line("MAIDEN-R4", NO_FIELD, State.OPEN),
                 line("MAIDEN-R4", BARE_FIELD, State.STOP),
                 line("MODES-R9", BARE_FIELD, State.OPEN),
-                line("MODES-R9", GOOD.on(BARE.withObstacles(List.of())), State.OPEN)));
+                line("MODES-R9", GOOD.on(BARE.withObstacles(List.of(), true)), State.OPEN)));
         Map<String, ProofKind> byProof = new HashMap<>(Map.of(
                 "BUILD-R2", ProofKind.WEIGHING,
                 "BENCH-R5-STICKS", ProofKind.STICK_TO_SURFACE,

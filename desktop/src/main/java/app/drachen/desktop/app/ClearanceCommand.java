@@ -9,6 +9,7 @@ import app.drachen.core.working.Finding.State;
 import app.drachen.files.json.SetupJson;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.concurrent.Callable;
@@ -41,8 +42,8 @@ final class ClearanceCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         Setup setup = SetupJson.read(file);
-        Clearance clearance =
-                Kits.clearance(field.given() ? Situation.of(setup).on(field.field()) : Situation.of(setup));
+        Clearance clearance = Kits.clearance(
+                (field.given() ? Situation.of(setup).on(field.field()) : Situation.of(setup)).asOf(LocalDate.now()));
         PrintWriter to = spec.commandLine().getOut();
         if (json) {
             Map<String, Object> map = new LinkedHashMap<>();

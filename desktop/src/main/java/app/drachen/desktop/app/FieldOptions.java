@@ -7,6 +7,7 @@ import app.drachen.core.units.UnitSystem;
 import app.drachen.files.ImportFailedException;
 import app.drachen.files.json.SetupJson;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,8 +25,8 @@ final class FieldOptions {
     @Option(
             names = "--wind",
             paramLabel = "SPEED@FROM",
-            description = "mean wind at 10 m and where it comes from, such as 4@250 or 8km/h@250 (default without"
-                    + " --field: 2@250)")
+            description = "mean wind at 10 m and where it comes from, such as 4@250 or 8km/h@250 (a rehearsal without"
+                    + " any flies in 2@250; nothing is judged by that)")
     private String wind;
 
     @Option(names = "--gust", paramLabel = "SPEED", description = "gust speed; default 1 m/s above the wind")
@@ -73,7 +74,7 @@ final class FieldOptions {
             for (String obstacle : obstacles) {
                 all.add(obstacle(obstacle));
             }
-            told = told.withObstacles(all);
+            told = told.withObstacles(all, true);
         }
         return told;
     }
@@ -112,7 +113,7 @@ final class FieldOptions {
         if (most < speed) {
             throw new IllegalArgumentException("--gust " + gust + ": gusts are not below the wind");
         }
-        return field.withWind(speed, from, most);
+        return field.withWind(speed, from, most).measured(LocalDate.now());
     }
 
     private static Obstacle obstacle(String text) {

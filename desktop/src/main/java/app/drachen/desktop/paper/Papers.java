@@ -239,8 +239,12 @@ public record Papers(Setup setup, int revision, Optional<Field> field, UnitSyste
             page.head(setup.name() + " · " + card.title(), subtitle());
             field.ifPresent(f -> page.line(
                     "",
-                    f.name() + ": wind " + Quantity.SPEED.text(f.wind()) + " from "
-                            + Quantity.BEARING.text(f.windFrom()) + ", gusts " + Quantity.SPEED.text(f.gust())
+                    f.name() + ": "
+                            + f.day()
+                                    .map(d -> "wind " + Quantity.SPEED.text(f.wind()) + " from "
+                                            + Quantity.BEARING.text(f.windFrom()) + ", gusts "
+                                            + Quantity.SPEED.text(f.gust()) + ", measured " + d)
+                                    .orElse("no wind measured")
                             + f.heightLimit()
                                     .map(l -> ", height limit " + Quantity.HEIGHT.text(l.height()))
                                     .orElse(", no height limit entered"),
@@ -268,13 +272,13 @@ public record Papers(Setup setup, int revision, Optional<Field> field, UnitSyste
         });
     }
 
-    /** The wind that the flight itself shows, else that of the field. */
+    /** The wind that the flight itself shows, else that which was measured on the field. */
     private Optional<Field> windOf(Flown flown) {
         Optional<WindFit> fitted = flown.facts().flatMap(FlightFacts::wind);
         return fitted.isPresent()
                 ? field.map(f -> f.withWind(
                         fitted.get().speed(), fitted.get().from(), fitted.get().speed()))
-                : field;
+                : field.filter(f -> f.day().isPresent());
     }
 
     /** A debrief of a flight. */

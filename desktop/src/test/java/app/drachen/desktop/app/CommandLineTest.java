@@ -127,6 +127,10 @@ class CommandLineTest {
         assertEquals(0, run("clearance", sound), out);
         assertTrue(out.contains("Not weighed yet"), out);
         assertEquals(1, run("clearance", sound, "--wind", "9@250", "--gust", "14"), "a storm stops");
+        assertEquals(0, run("clearance", sound, "--limit", "120"), out);
+        assertTrue(out.contains("No wind measured yet"), "a limit alone says nothing about the wind: " + out);
+        assertEquals(0, run("clearance", sound, "--limit", "120", "--no-obstacles", "--wind", "2@250"), out);
+        assertTrue(out.contains("Go: "), out);
     }
 
     @ParameterizedTest

@@ -17,6 +17,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
@@ -225,6 +226,10 @@ class LogbookWindowTest extends WindowTest {
             manual.fireEvent(new javafx.event.ActionEvent());
             ((TextField) anywhere("hand-notes").orElseThrow()).setText("light wind");
         });
+        fire("hand-keep");
+        until(() -> notice().contains("Say whether it came down whole"));
+        act(() -> ((CheckBox) anywhere("hand-whole").orElseThrow()).fire());
+        act(() -> ((CheckBox) anywhere("hand-good-manual").orElseThrow()).fire());
         fire("hand-keep");
         until(() -> session.aircraft().flights().size() == before + 1);
         var flight = ask(() -> session.aircraft().flights().get(before));

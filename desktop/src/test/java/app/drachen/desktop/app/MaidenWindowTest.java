@@ -164,7 +164,9 @@ class MaidenWindowTest extends WindowTest {
             fire("field-obstacle-gone-0");
             until(() -> session.field().orElseThrow().obstacles().size() == left);
         }
-        assertTrue(session.field().orElseThrow().surveyed(), "somebody looked: nothing");
+        assertFalse(session.field().orElseThrow().surveyed(), "what was taken off the list says nothing");
+        fire("field-no-obstacles");
+        until(() -> session.field().orElseThrow().surveyed());
         fire("field-obstacle");
         until(() -> session.field().orElseThrow().obstacles().size() == 1);
         until(() -> anywhere("obstacle-name-0").isPresent());

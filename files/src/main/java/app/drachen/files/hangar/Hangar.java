@@ -82,6 +82,11 @@ public final class Hangar implements AutoCloseable {
         return hangar;
     }
 
+    /** The newest whole copy beside it, if there is one. */
+    public Optional<Path> newestCopy() {
+        return Backups.newest(database.file());
+    }
+
     /** Calls something before every look at the file, so that a test sees which thread looks. */
     public void watch(Runnable beforeEachLook) {
         database.watch(beforeEachLook);

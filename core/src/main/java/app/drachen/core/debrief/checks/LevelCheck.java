@@ -29,7 +29,7 @@ public final class LevelCheck implements DebriefCheck {
             return Finding.of(
                     id(),
                     State.OPEN,
-                    "Level not tried from a bank",
+                    "No release into Level from a bank shows here",
                     "Bank 30° in Manual, switch to Level, let go for 8 s.");
         }
         LevelResult worst = flight.levels().stream()

@@ -33,23 +33,28 @@ public final class ArmingApart implements ClearanceRule {
     @Override
     public Ruling check(Situation situation) {
         List<RadioSwitch> all = situation.setup().modes().switches();
-        Optional<RadioSwitch> arming =
-                all.stream().filter(s -> s.use() == RadioSwitch.Use.ARMING).findFirst();
-        if (arming.isEmpty()) {
+        List<RadioSwitch> arming = of(all, RadioSwitch.Use.ARMING);
+        Optional<RadioSwitch> shared = all.stream()
+                .filter(s -> arming.stream().anyMatch(a -> !a.equals(s) && a.channel() == s.channel()))
+                .findFirst();
+        String missing = all.isEmpty()
+                ? "No switch of the radio is entered"
+                : arming.isEmpty()
+                        ? "No switch for arming is entered"
+                        : of(all, RadioSwitch.Use.MODES).isEmpty()
+                                ? "The channel of the flight modes is not entered"
+                                : "";
+        if (shared.isEmpty() && !missing.isEmpty()) {
             return Ruling.advice(
                     Stage.MODES,
                     Finding.of(
                             id(),
                             State.OPEN,
-                            all.isEmpty() ? "No switch of the radio is entered" : "No switch for arming is entered",
+                            missing,
                             "Enter what each switch does, on which channel; until then a propeller may start by any"
                                     + " of them."),
                     new Remedy.GoTo("Enter the switches", Stage.MODES));
         }
-        Optional<RadioSwitch> shared = all.stream()
-                .filter(s ->
-                        !s.equals(arming.get()) && s.channel() == arming.get().channel())
-                .findFirst();
         return shared.map(s -> Ruling.of(
                         Stage.MODES,
                         Gate.POWER,
@@ -61,14 +66,19 @@ public final class ArmingApart implements ClearanceRule {
                                 "Whoever chooses " + s.use().label() + " may start the propeller. Give arming a channel"
                                         + " of its own."),
                         new Remedy.GoTo("Move it", Stage.MODES)))
-                .orElseGet(() -> Ruling.of(
-                        Stage.MODES,
-                        Gate.POWER,
-                        Finding.of(
-                                id(),
-                                State.GOOD,
-                                "Arming has switch and channel of its own",
-                                "Channel " + arming.get().channel()
-                                        + ". What it does at start-up and on loss is yours to try, propeller off.")));
+                .orElseGet(
+                        () -> Ruling.of(
+                                Stage.MODES,
+                                Gate.POWER,
+                                Finding.of(
+                                        id(),
+                                        State.GOOD,
+                                        "Arming has a channel of its own",
+                                        "Channel " + arming.get(0).channel() + ", of " + all.size()
+                                                + " switches entered. What it does at start-up and on loss is yours to try, propeller off.")));
+    }
+
+    private static List<RadioSwitch> of(List<RadioSwitch> all, RadioSwitch.Use use) {
+        return all.stream().filter(s -> s.use() == use).toList();
     }
 }

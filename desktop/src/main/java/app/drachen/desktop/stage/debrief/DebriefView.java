@@ -12,7 +12,6 @@ import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
-import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Session;
 import app.drachen.desktop.chart.StripChart;
 import app.drachen.desktop.drawing.Picture;
@@ -171,7 +170,7 @@ public final class DebriefView implements Place {
                             "Accepting makes r"
                                     + nextRevision()
                                     + ", zeroes the radio trims, and makes stale: "
-                                    + OpenAircraft.labels(stale)
+                                    + ProofKind.labels(stale)
                                     + ".",
                             "strong"));
         }

@@ -6,7 +6,6 @@ import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.files.NewFile;
-import app.drachen.files.hangar.Backups;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -50,7 +49,7 @@ final class Troubles {
         actions.add(
                 Action.of("go back to the last revision that can be read", "B", () -> aircraft.recover(session::tell)));
         actions.add(Action.of("write its document out as it is", "R", () -> writeOut(aircraft)));
-        Backups.newest(session.desk().file())
+        aircraft.wholeCopy()
                 .ifPresent(copy -> actions.add(Action.of(
                         "take the whole hangar of "
                                 + copy.getFileName().toString().replaceAll("day-|\\.drachen", ""),

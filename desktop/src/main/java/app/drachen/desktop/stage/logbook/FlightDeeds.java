@@ -13,15 +13,12 @@ import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.files.logs.LogFormats;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 /** What can be done with a flight of the logbook: written out, counted as evidence. */
 final class FlightDeeds {
-    private static final double WORTH_SECONDS = 30;
-
     private final Session session;
     private final Dialogs dialogs;
 
@@ -48,13 +45,11 @@ final class FlightDeeds {
             session.tell("Only a flight that was really flown is evidence; choose one.");
             return;
         }
-        Map<FlightMode, ProofKind> kinds = new LinkedHashMap<>();
-        kinds.put(FlightMode.MANUAL, ProofKind.MANUAL_FLOWN);
-        kinds.put(FlightMode.LEVEL, ProofKind.LEVEL_FLOWN);
-        kinds.put(FlightMode.HOLD, ProofKind.HOLD_FLOWN);
         List<String> counted = new ArrayList<>();
-        kinds.forEach((mode, kind) -> {
-            if (seconds(flight, mode) >= WORTH_SECONDS) {
+        for (FlightMode mode : FlightMode.values()) {
+            Optional<ProofKind> proves = ProofKind.flownIn(mode);
+            if (proves.isPresent() && seconds(flight, mode) >= ProofKind.FLOWN_SECONDS) {
+                ProofKind kind = proves.get();
                 List<Finding> stops = stops(flight.debrief(), mode);
                 String note = stops.isEmpty()
                         ? "Flight " + flight.flight().number() + ", log"
@@ -66,7 +61,7 @@ final class FlightDeeds {
                                 session::tell);
                 counted.add(kind.label() + (stops.isEmpty() ? "" : " (not passed: " + note + ")"));
             }
-        });
+        }
         session.tell(
                 counted.isEmpty()
                         ? "No mode was flown for 30 s in this log: nothing to count."

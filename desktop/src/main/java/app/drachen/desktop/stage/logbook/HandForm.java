@@ -59,7 +59,7 @@ final class HandForm extends VBox {
         for (FlightMode mode : HandFlight.choices()) {
             getChildren().add(mode(mode));
         }
-        whole.setSelected(true);
+        whole.setIndeterminate(true);
         whole.setId("hand-whole");
         notes.setId("hand-notes");
         notes.setPromptText("notes: wind, trims in clicks, damage, charge put back");
@@ -91,15 +91,28 @@ final class HandForm extends VBox {
         // names of one width, so that the figures stand in a column
         ((Region) time.getChildren().get(0)).setMinWidth(54);
         CheckBox good = new CheckBox("flew as wanted");
-        good.setSelected(true);
+        good.setIndeterminate(true);
         good.setId("hand-good-" + mode.name().toLowerCase(java.util.Locale.ROOT));
         asWanted.put(mode, good);
         return line(time, good);
     }
 
+    /** Nothing is affirmed that nobody has said. */
+    private static void said(CheckBox box, String what) {
+        if (box.isIndeterminate()) {
+            throw new IllegalArgumentException("Say " + what + ": tick it, or tick it twice for no.");
+        }
+    }
+
     private void keep() {
         try {
             Map<FlightMode, HandFlight.Flown> flown = new EnumMap<>(FlightMode.class);
+            said(whole, "whether it came down whole");
+            for (Map.Entry<FlightMode, Double> flew : seconds.entrySet()) {
+                if (flew.getValue() > 0) {
+                    said(asWanted.get(flew.getKey()), "whether " + flew.getKey().label() + " flew as wanted");
+                }
+            }
             seconds.forEach((mode, s) ->
                     flown.put(mode, new HandFlight.Flown(s, asWanted.get(mode).isSelected())));
             long at = LocalDateTime.parse(when.getText().strip(), WHEN).toEpochSecond(ZoneOffset.UTC);

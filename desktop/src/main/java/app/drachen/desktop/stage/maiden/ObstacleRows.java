@@ -42,7 +42,7 @@ final class ObstacleRows extends VBox {
                 line.getChildren().add(Texts.label("nothing stands there", "soft"));
             } else {
                 Button none = small("no-obstacles", "I looked: nothing", "Somebody looked, and nothing stands there");
-                none.setOnAction(e -> change(all -> {}));
+                none.setOnAction(e -> enter.test(field -> field.withObstacles(List.of(), true)));
                 line.getChildren().addAll(none, Texts.label("nobody has looked yet", "soft"));
             }
         }
@@ -103,7 +103,8 @@ final class ObstacleRows extends VBox {
         return enter.test(field -> {
             List<Obstacle> all = new ArrayList<>(field.obstacles());
             how.accept(all);
-            return field.withObstacles(all);
+            // what was taken off the list says nothing about what stands there
+            return field.withObstacles(all, !all.isEmpty());
         });
     }
 }
