@@ -189,13 +189,11 @@ public record Clearance(
         if (!flies()) {
             return "";
         }
-        String paper =
-                onPaper.isEmpty() ? "" : " Not shown on the aircraft itself: " + String.join(", ", onPaper) + ".";
+        // what a pilot may take for shown comes first: the rest may be cut where there is little room
+        String paper = onPaper.isEmpty() ? "" : "Only on paper: " + String.join(", ", onPaper) + ". ";
+        String over = passedOver.isEmpty() ? "" : "Passed over by you: " + String.join(", ", passedOver) + ". ";
         String yours = unchecked.isEmpty() ? "" : names + (one ? " is" : " are") + " yours to check.";
-        return (yours
-                        + (passedOver.isEmpty() ? "" : " Passed over by you: " + String.join(", ", passedOver) + ".")
-                        + paper)
-                .strip();
+        return (paper + over + yours).strip();
     }
 
     /** The rulings of one stage, most urgent first. */

@@ -231,9 +231,7 @@ class ClearanceTest {
         Clearance clearance = Kits.clearance(standIn);
         assertEquals("first flight, Manual · on paper", clearance.sentence());
         assertTrue(
-                clearance
-                        .reservation()
-                        .contains("Not shown on the aircraft itself: " + ProofKind.TILT_TO_SURFACE.label() + "."),
+                clearance.reservation().contains("Only on paper: " + ProofKind.TILT_TO_SURFACE.label() + "."),
                 clearance.reservation());
         proofs.add(Proof.gained(ProofKind.TILT_TO_SURFACE, SOUND, 1, 6, Evidence.REAL, true, "", Map.of()));
         Clearance shown = Kits.clearance(new Situation(SOUND, 1, standIn.field(), proofs, Map.of()));

@@ -37,6 +37,7 @@ public final class KiteLine extends Pane {
     private final Label name = new Label();
     private final Label kind = new Label();
     private final VBox cleared = new VBox();
+    private final Tooltip whole = new Tooltip();
     private final Label sentence = new Label();
     private final Label why = new Label();
     private Stage chosen = Stage.BUILD;
@@ -68,6 +69,9 @@ public final class KiteLine extends Pane {
             bows.add(bow);
             getChildren().add(bow);
         }
+        whole.setWrapText(true);
+        whole.setMaxWidth(420);
+        Tooltip.install(cleared, whole);
         getChildren().addAll(name, kind, cleared);
     }
 
@@ -76,8 +80,9 @@ public final class KiteLine extends Pane {
         chosen = at;
         name.setText(aircraft);
         kind.setText(kindAndSpan);
-        sentence.setText(clearance.sentence());
+        sentence.setText(clearance.sentence().replace("on paper", "on\u00a0paper"));
         why.setText(Quantity.read((clearance.why() + ". " + clearance.reservation()).strip(), units));
+        whole.setText(why.getText());
         cleared.setAccessibleText("cleared to " + clearance.sentence() + ". " + why.getText());
         for (StageBow bow : bows) {
             bow.show(clearance.stages().get(bow.stage), bow.stage == at);

@@ -223,7 +223,7 @@ abstract class WindowTest {
     }
 
     String clearance() throws Exception {
-        return ask(() -> ((Label) scene.lookup("#clearance")).getText());
+        return ask(() -> ((Label) scene.lookup("#clearance")).getText().replace("\u00a0", " "));
     }
 
     String notice() throws Exception {
