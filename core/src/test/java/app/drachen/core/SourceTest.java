@@ -16,8 +16,8 @@ import org.junit.jupiter.api.Test;
 /** Habits that only the source shows. */
 class SourceTest {
     private static final Path MAIN = Path.of("src/main/java");
-    private static final Pattern RECORD =
-            Pattern.compile("(/\\*\\*(?:(?!\\*/).)*?\\*/\\s*)?(?:public )?record (\\w+)\\(([^)]*)\\)", Pattern.DOTALL);
+    private static final Pattern RECORD = Pattern.compile(
+            "(/\\*\\*(?:(?!\\*/).)*?\\*/\\s*)?(?:public |private )?record (\\w+)\\(([^)]*)\\)", Pattern.DOTALL);
 
     private static List<Path> sources() throws IOException {
         try (Stream<Path> files = Files.walk(MAIN)) {

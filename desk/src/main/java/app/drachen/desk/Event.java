@@ -8,6 +8,9 @@ public sealed interface Event {
     /** An aircraft stands at another revision. */
     record Revised(OpenAircraft aircraft) implements Event {}
 
+    /** Another card is to be flown next with an aircraft. */
+    record Planned(OpenAircraft aircraft) implements Event {}
+
     /** An aircraft gained a proof. */
     record Proved(OpenAircraft aircraft) implements Event {}
 

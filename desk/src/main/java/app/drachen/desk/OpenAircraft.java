@@ -1,5 +1,6 @@
 package app.drachen.desk;
 
+import app.drachen.core.cards.CardPlans;
 import app.drachen.core.clearance.Proof;
 import app.drachen.core.clearance.Proof.Evidence;
 import app.drachen.core.clearance.ProofKind;
@@ -12,7 +13,6 @@ import app.drachen.files.hangar.HangarException;
 import app.drachen.files.hangar.Logbook;
 import app.drachen.files.hangar.Revision;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -92,7 +92,8 @@ public final class OpenAircraft {
                     desk.fieldToKeep(),
                     desk.today(),
                     hangar.proofs(id, e -> desk.show(() -> told.accept(e.getMessage()))),
-                    desk.facts(flown));
+                    desk.facts(flown),
+                    hangar.setting(Plans.setting(id)).flatMap(CardPlans::byId));
             latest = Optional.of(read);
             int following = hangar.latest(id) + 1;
             desk.show(() -> {
@@ -141,7 +142,12 @@ public final class OpenAircraft {
 
     /** Asks the rules again, on another field; in the lane that keeps. */
     void judge() {
-        latest.ifPresent(now -> stands(now.on(desk.fieldToKeep(), desk.today())));
+        restand(now -> now.on(desk.fieldToKeep(), desk.today()));
+    }
+
+    /** Stands otherwise from here on, if it can be read; in the lane that keeps. */
+    void restand(UnaryOperator<Standing> change) {
+        latest.ifPresent(now -> stands(change.apply(now)));
     }
 
     private void stands(Standing standing) {
@@ -209,7 +215,7 @@ public final class OpenAircraft {
     private Standing judged(Revision revision) {
         try {
             Situation now = latest().situation();
-            return Standing.of(revision, desk.fieldToKeep(), desk.today(), now.proofs(), now.flights());
+            return Standing.of(revision, desk.fieldToKeep(), desk.today(), now.proofs(), now.flights(), now.plan());
         } catch (IllegalArgumentException | IllegalStateException | ArithmeticException e) {
             throw new IllegalArgumentException(
                     "With this " + name + " could not be reckoned with (" + e.getMessage() + "); nothing was changed.",
@@ -277,11 +283,7 @@ public final class OpenAircraft {
 
     void add(Hangar hangar, Proof proof) {
         hangar.add(id, proof);
-        latest.ifPresent(now -> {
-            List<Proof> proofs = new ArrayList<>(now.situation().proofs());
-            proofs.add(proof);
-            stands(now.proven(proofs, desk.today()));
-        });
+        restand(now -> now.proven(proof, desk.today()));
     }
 
     /**
@@ -313,7 +315,7 @@ public final class OpenAircraft {
 
     void refly(Hangar hangar) {
         List<FlightRecord> flown = hangar.logbook().flights(id);
-        latest.ifPresent(now -> stands(now.flown(desk.facts(flown), desk.today())));
+        restand(now -> now.flown(desk.facts(flown), desk.today()));
         desk.show(() -> flights = flown);
     }
 

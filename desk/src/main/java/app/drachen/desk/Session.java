@@ -2,6 +2,7 @@ package app.drachen.desk;
 
 import app.drachen.core.air.Field;
 import app.drachen.core.airframe.Weighing;
+import app.drachen.core.cards.CardPlan;
 import app.drachen.core.clearance.Clearance;
 import app.drachen.core.clearance.Proof.Evidence;
 import app.drachen.core.clearance.ProofKind;
@@ -59,6 +60,7 @@ public final class Session implements AutoCloseable {
             open(id);
         }
         boolean shown = !(event instanceof Event.Revised r && elsewhere(r.aircraft())
+                || event instanceof Event.Planned n && elsewhere(n.aircraft())
                 || event instanceof Event.Proved p && elsewhere(p.aircraft())
                 || event instanceof Event.FlightsChanged f && elsewhere(f.aircraft())
                 || event instanceof Event.ShelfChanged && isOpen());
@@ -263,6 +265,15 @@ public final class Session implements AutoCloseable {
     /** Keeps a proof gained now with the set-up that is shown. */
     public void prove(ProofKind kind, Evidence evidence, boolean passed, String note, Map<String, Double> values) {
         aircraft().prove(kind, evidence, passed, note, values, this::tell);
+    }
+
+    /**
+     * Plans the card that is flown next with the aircraft that is open.
+     *
+     * @param kept done once that is kept
+     */
+    public void plan(CardPlan card, Runnable kept) {
+        Plans.keep(desk, aircraft(), card, kept, this::tell);
     }
 
     /** Keeps a weighing of the aircraft that is open. */

@@ -1,6 +1,7 @@
 package app.drachen.desk;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.cards.CardPlan;
 import app.drachen.core.clearance.Clearance;
 import app.drachen.core.clearance.FlightFact;
 import app.drachen.core.clearance.Proof;
@@ -11,6 +12,7 @@ import app.drachen.files.hangar.Revision;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Where an aircraft stands: its revision, what the rules look at, and what they say. Made once for each change that
@@ -23,26 +25,39 @@ import java.util.Optional;
 public record Standing(Revision revision, Situation situation, Clearance clearance) {
     /** Asks the rules about a revision. */
     static Standing of(
-            Revision revision, Optional<Field> field, LocalDate today, List<Proof> proofs, List<FlightFact> flights) {
+            Revision revision,
+            Optional<Field> field,
+            LocalDate today,
+            List<Proof> proofs,
+            List<FlightFact> flights,
+            Optional<CardPlan> plan) {
         Situation situation = new Situation(revision.setup(), revision.number(), field, proofs, revision.changedAt())
                 .asOf(today)
-                .having(flights);
+                .having(flights)
+                .planning(plan);
         return new Standing(revision, situation, Kits.clearance(situation));
     }
 
-    /** The same aircraft with other proofs. */
-    Standing proven(List<Proof> proofs, LocalDate today) {
-        return of(revision, situation.field(), today, proofs, situation.flights());
+    /** The same aircraft with one more proof. */
+    Standing proven(Proof proof, LocalDate today) {
+        List<Proof> proofs =
+                Stream.concat(situation.proofs().stream(), Stream.of(proof)).toList();
+        return of(revision, situation.field(), today, proofs, situation.flights(), situation.plan());
     }
 
     /** The same aircraft on another field. */
     Standing on(Optional<Field> field, LocalDate today) {
-        return of(revision, field, today, situation.proofs(), situation.flights());
+        return of(revision, field, today, situation.proofs(), situation.flights(), situation.plan());
     }
 
     /** The same aircraft with other flights in its logbook. */
     Standing flown(List<FlightFact> flights, LocalDate today) {
-        return of(revision, situation.field(), today, situation.proofs(), flights);
+        return of(revision, situation.field(), today, situation.proofs(), flights, situation.plan());
+    }
+
+    /** The same aircraft with a card that is to be flown next. */
+    Standing planning(CardPlan plan, LocalDate today) {
+        return of(revision, situation.field(), today, situation.proofs(), situation.flights(), Optional.of(plan));
     }
 
     /** The set-up. */

@@ -10,6 +10,8 @@ import static org.mockito.Mockito.verify;
 
 import app.drachen.core.air.Field;
 import app.drachen.core.airframe.WingPanel;
+import app.drachen.core.cards.CardPlan;
+import app.drachen.core.cards.CardPlans;
 import app.drachen.core.clearance.FlightFact;
 import app.drachen.core.clearance.Gate;
 import app.drachen.core.clearance.Proof.Evidence;
@@ -304,6 +306,36 @@ class SessionTest extends DeskTest {
                 .orElseThrow()
                 .finding()
                 .state();
+    }
+
+    /** What is planned is judged, stands by the aircraft and not by the window, and is there again. */
+    @Test
+    void theCardThatIsPlannedStaysWithTheAircraft() {
+        CardPlan hold = CardPlans.byId("hold").orElseThrow();
+        session.enter(DemoField.evening());
+        session.plan(hold, () -> told.add("planned"));
+        assertEquals(Optional.empty(), session.situation().plan(), "not before it is kept");
+        settle();
+        assertTrue(told.contains("planned"));
+        session.edit("camera", camera(0.05));
+        settle();
+        assertEquals(Optional.of(hold), session.situation().plan());
+        assertTrue(session.clearance().rulings().stream()
+                .anyMatch(r -> r.finding().title().equals("Hold before Level")));
+        session.open(strandlaeufer());
+        assertEquals(Optional.empty(), session.situation().plan());
+        session.open(rochen());
+        Desk again = new Desk(hangar, new Jobs(workers, screen, unforeseen::add), screen, Clock.systemUTC());
+        again.load(told::add);
+        settle();
+        assertEquals(
+                Optional.of(hold),
+                again.aircraft(rochen().id())
+                        .orElseThrow()
+                        .standing()
+                        .orElseThrow()
+                        .situation()
+                        .plan());
     }
 
     /** Wind that nobody measured, or measured on another day, or at another field, is no go for today. */

@@ -11,6 +11,11 @@ public interface CardPlan {
     /** Title for lists. */
     String title();
 
+    /** What kind of flight it is. */
+    default Outing outing() {
+        return Outing.LOCAL;
+    }
+
     /** Makes the card out for an aircraft on a field. */
     Card forAircraft(Setup setup, Field field);
 }

@@ -25,6 +25,11 @@ public final class FirstFlight implements CardPlan {
     }
 
     @Override
+    public Outing outing() {
+        return Outing.FIRST;
+    }
+
+    @Override
     public Card forAircraft(Setup setup, Field field) {
         Stall stall = Stall.of(setup, field.density());
         double height = Launches.trialHeight(stall, field);

@@ -24,6 +24,11 @@ public final class HomeFlight implements CardPlan {
     }
 
     @Override
+    public Outing outing() {
+        return Outing.RETURN;
+    }
+
+    @Override
     public Card forAircraft(Setup setup, Field field) {
         double height = Launches.trialHeight(setup, field);
         double downwind = field.windFrom() + Math.PI;

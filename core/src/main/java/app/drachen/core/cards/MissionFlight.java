@@ -37,6 +37,11 @@ public final class MissionFlight implements CardPlan {
     }
 
     @Override
+    public Outing outing() {
+        return Outing.FAR;
+    }
+
+    @Override
     public Card forAircraft(Setup setup, Field field) {
         double height = Launches.trialHeight(setup, field);
         return Launches.card(

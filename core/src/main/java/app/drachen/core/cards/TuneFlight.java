@@ -19,6 +19,11 @@ public final class TuneFlight implements CardPlan {
     }
 
     @Override
+    public Outing outing() {
+        return Outing.TUNING;
+    }
+
+    @Override
     public Card forAircraft(Setup setup, Field field) {
         return Launches.card(
                 this,

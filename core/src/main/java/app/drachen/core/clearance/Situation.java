@@ -1,6 +1,7 @@
 package app.drachen.core.clearance;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.cards.CardPlan;
 import app.drachen.core.setup.Decision;
 import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Prints;
@@ -21,6 +22,7 @@ import java.util.Optional;
  * @param today the day on which this is asked; empty if that does not matter, as on the command line
  * @param proofs evidence so far
  * @param flights every flight of the logbook, oldest first
+ * @param plan the card that is to be flown next; empty if none was chosen
  * @param changedAt revision in which each facet last changed
  * @param prints the fingerprints of the set-up, taken once
  */
@@ -31,6 +33,7 @@ public record Situation(
         Optional<LocalDate> today,
         List<Proof> proofs,
         List<FlightFact> flights,
+        Optional<CardPlan> plan,
         Map<Facet, Integer> changedAt,
         Prints prints) {
     public Situation {
@@ -42,7 +45,16 @@ public record Situation(
     /** A situation whose fingerprints are still to be taken. */
     public Situation(
             Setup setup, int revision, Optional<Field> field, List<Proof> proofs, Map<Facet, Integer> changedAt) {
-        this(setup, revision, field, Optional.empty(), proofs, List.of(), changedAt, Prints.of(setup));
+        this(
+                setup,
+                revision,
+                field,
+                Optional.empty(),
+                proofs,
+                List.of(),
+                Optional.empty(),
+                changedAt,
+                Prints.of(setup));
     }
 
     /** A set-up on its own, without history or proofs. */
@@ -99,22 +111,32 @@ public record Situation(
 
     /** The same situation with another set-up, to ask what a change would do. */
     public Situation with(Setup other) {
-        return new Situation(other, revision, field, today, proofs, flights, changedAt, Prints.of(other));
+        return new Situation(other, revision, field, today, proofs, flights, plan, changedAt, Prints.of(other));
     }
 
     /** The same situation with another field. */
     public Situation on(Field other) {
-        return new Situation(setup, revision, Optional.of(other), today, proofs, flights, changedAt, prints);
+        return new Situation(setup, revision, Optional.of(other), today, proofs, flights, plan, changedAt, prints);
     }
 
     /** The same situation, asked about on a day. */
     public Situation asOf(LocalDate day) {
-        return new Situation(setup, revision, field, Optional.of(day), proofs, flights, changedAt, prints);
+        return new Situation(setup, revision, field, Optional.of(day), proofs, flights, plan, changedAt, prints);
     }
 
     /** The same situation with the flights of the logbook. */
     public Situation having(List<FlightFact> flown) {
-        return new Situation(setup, revision, field, today, proofs, flown, changedAt, prints);
+        return new Situation(setup, revision, field, today, proofs, flown, plan, changedAt, prints);
+    }
+
+    /** The same situation with a card that is to be flown next. */
+    public Situation planning(Optional<CardPlan> card) {
+        return new Situation(setup, revision, field, today, proofs, flights, card, changedAt, prints);
+    }
+
+    /** Whether a kind of proof is there, passed and fresh. */
+    public boolean proven(ProofKind kind) {
+        return proof(kind).filter(p -> p.passed() && fresh(p)).isPresent();
     }
 
     /** What the aircraft itself has flown today, oldest first; nothing while the day does not matter. */

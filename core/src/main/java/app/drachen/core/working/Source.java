@@ -46,6 +46,7 @@ public sealed interface Source {
     Source RAYMER = new Published("D. P. Raymer", "Aircraft Design: A Conceptual Approach", 2018);
     Source NELSON = new Published("R. C. Nelson", "Flight Stability and Automatic Control", 1998);
     Source STATICS = new Elementary("statics");
+    Source GEOMETRY = new Elementary("geometry");
     Source ARITHMETIC = new Elementary("arithmetic");
     Source COMMON_PRACTICE = new CommonPractice();
 }

@@ -4,7 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.air.Field;
 import app.drachen.core.airframe.Position;
+import app.drachen.core.cards.CardPlans;
 import app.drachen.core.clearance.Proof.Evidence;
 import app.drachen.core.controls.MixRow;
 import app.drachen.core.controls.Output;
@@ -433,5 +435,94 @@ class ClearanceTest {
         Setup stabilised = SOUND.withModes(m.withLaunchMode(FlightMode.LEVEL));
         assertEquals(State.STOP, state(stabilised, "MAIDEN-R2"));
         assertFalse(ruling(with(stabilised), "MAIDEN-R2").remedies().isEmpty());
+    }
+
+    private static Situation planning(Situation situation, String card) {
+        return situation.planning(CardPlans.byId(card));
+    }
+
+    /** MAIDEN-A3 for the Strandläufer at its cruise speed of 14 m/s: 4.2/6.3, 4.9/7, 4.9 or 5/6.3, 5.6/7.7, 5.6/8.4 m/s. */
+    @Test
+    void windIsJudgedForTheCardThatIsPlanned() {
+        assertEquals(14, SOUND.modes().limits().cruiseSpeed(), 1e-9);
+        Situation flown = with(SOUND, ProofKind.MANUAL_FLOWN, ProofKind.LEVEL_FLOWN);
+        Field field = DemoField.evening();
+        double up = field.windAt(planning(flown, "hold")
+                        .plan()
+                        .orElseThrow()
+                        .forAircraft(SOUND, field)
+                        .trialHeight())
+                / field.wind();
+        record Case(String card, double mean, double gust, State wanted) {}
+        for (Case c : List.of(
+                new Case("first-flight", 4.1, 6.2, State.GOOD),
+                new Case("first-flight", 4.3, 6.2, State.STOP),
+                new Case("first-flight", 4.1, 6.4, State.STOP),
+                new Case("hold", 4.8, 6.9, State.GOOD),
+                new Case("hold", 5.0, 6.9, State.STOP),
+                new Case("hold", 4.8, 7.1, State.STOP),
+                new Case("tune", 4.8, 6.2, State.GOOD),
+                new Case("tune", 4.8, 6.4, State.STOP),
+                new Case("home", 5.5, 7.6, State.GOOD),
+                new Case("home", 5.7, 7.6, State.STOP),
+                new Case("home", 5.5, 7.8, State.STOP),
+                new Case("mission", 5.5, 8.3, State.GOOD),
+                new Case("mission", 5.5, 8.5, State.STOP))) {
+            double low = c.mean() / up;
+            Situation there = flown.on(field.withWind(low, field.windFrom(), low + c.gust() - c.mean()));
+            Ruling ruling = ruling(planning(there, c.card()), "MAIDEN-R1");
+            assertEquals(c.wanted(), ruling.finding().state(), c + ": " + ruling.finding());
+            assertTrue(ruling.finding()
+                    .detail()
+                    .contains(CardPlans.byId(c.card()).orElseThrow().title()));
+        }
+    }
+
+    @Test
+    void whatBuildsOnLevelIsStoppedWhileItIsPlannedBeforeLevel() {
+        Situation manual = with(SOUND, ProofKind.MANUAL_FLOWN);
+        assertEquals(State.OPEN, ruling(manual, "MAIDEN-R7").finding().state());
+        for (String card : List.of("first-flight", "power", "auto-trim")) {
+            assertEquals(
+                    State.OPEN,
+                    ruling(planning(manual, card), "MAIDEN-R7").finding().state(),
+                    card);
+        }
+        for (String card : List.of("hold", "tune", "home", "mission")) {
+            Ruling early = ruling(planning(manual, card), "MAIDEN-R7");
+            assertEquals(State.STOP, early.finding().state(), card);
+            assertTrue(
+                    early.finding().title().endsWith(" before Level"),
+                    early.finding().title());
+        }
+        Situation level = with(SOUND, ProofKind.MANUAL_FLOWN, ProofKind.LEVEL_FLOWN);
+        assertEquals(
+                State.GOOD,
+                ruling(planning(level, "mission"), "MAIDEN-R7").finding().state());
+        Setup passing = SOUND.waived("MAIDEN-R7", Optional.of(new Waiver("MAIDEN-R7", "another pilot has")));
+        assertEquals(
+                State.OPEN,
+                ruling(planning(with(passing, ProofKind.MANUAL_FLOWN), "hold"), "MAIDEN-R7")
+                        .finding()
+                        .state());
+    }
+
+    /** What was flown may be launched in; not across the wind, and not where the wind is not known. */
+    @Test
+    void aProofLiftsTheLaunchMode() {
+        Setup stabilised = SOUND.withModes(SOUND.modes().withLaunchMode(FlightMode.LEVEL));
+        Field field = DemoField.evening();
+        Situation flown = with(stabilised, ProofKind.MANUAL_FLOWN, ProofKind.LEVEL_FLOWN);
+        Situation along = flown.on(field.withWind(3, field.stripHeading(), 4));
+        assertEquals(State.GOOD, ruling(along, "MAIDEN-R2").finding().state());
+        Situation across = flown.on(field.withWind(3, field.stripHeading() + Math.PI / 2, 4));
+        assertEquals(State.STOP, ruling(across, "MAIDEN-R2").finding().state());
+        Situation lately = across.asOf(java.time.LocalDate.of(2020, 1, 1));
+        assertEquals(State.OPEN, ruling(lately, "MAIDEN-R2").finding().state());
+        Setup rate = SOUND.withModes(SOUND.modes().withLaunchMode(FlightMode.RATE));
+        Situation never = with(rate, ProofKind.MANUAL_FLOWN, ProofKind.LEVEL_FLOWN);
+        assertEquals(
+                "Launch in Rate: never flown",
+                ruling(never, "MAIDEN-R2").finding().title());
     }
 }

@@ -35,13 +35,16 @@ public final class Rehearsing {
     private final Session session;
     private final Runnable changed;
     private final Map<OpenAircraft, FlightRun> shown = new HashMap<>();
-    private final Map<OpenAircraft, Scatter> scattered = new HashMap<>();
+    private final Map<OpenAircraft, ManyOf> scattered = new HashMap<>();
+    private final Map<OpenAircraft, CardPlan> chosen = new HashMap<>();
     private final Set<FlightRun> toTheEnd = new HashSet<>();
     private Optional<Job> many = Optional.empty();
-    private CardPlan card = CardPlans.all().get(0);
     private Optional<Fault.Kind> mistake = Optional.empty();
     private boolean running;
     private long seed = 1;
+
+    /** Many flights of a card. */
+    private record ManyOf(CardPlan card, Scatter flights) {}
 
     /**
      * Rehearsing in a window.
@@ -57,9 +60,11 @@ public final class Rehearsing {
         });
     }
 
-    /** The chosen card. */
+    /** The card that is to be flown next with the aircraft that is open; the first one until another was chosen. */
     public CardPlan cardPlan() {
-        return card;
+        return Optional.ofNullable(chosen.get(session.aircraft()))
+                .or(() -> session.situation().plan())
+                .orElse(CardPlans.all().get(0));
     }
 
     /** The chosen mistake, if one is to be flown with. */
@@ -69,12 +74,17 @@ public final class Rehearsing {
 
     /** The card for the aircraft that is open, once there is a field. */
     public Optional<Card> card() {
-        return run().map(r -> r.plan().card()).or(() -> session.field().map(f -> card.forAircraft(session.setup(), f)));
+        return run().map(r -> r.plan().card())
+                .or(() -> session.field().map(f -> cardPlan().forAircraft(session.setup(), f)));
     }
 
-    /** Chooses a card and a mistake to fly with. */
+    /** Chooses a card, which is then planned for the aircraft that is open, and a mistake to fly with. */
     public void choose(CardPlan newCard, Optional<Fault.Kind> newMistake) {
-        card = newCard;
+        OpenAircraft aircraft = session.aircraft();
+        if (newCard != cardPlan()) {
+            chosen.put(aircraft, newCard);
+            session.plan(newCard, () -> chosen.remove(aircraft, newCard));
+        }
         mistake = newMistake;
         hold();
         leaveBehind("Another card was chosen before it landed; nothing of it was kept.");
@@ -94,7 +104,9 @@ public final class Rehearsing {
 
     /** Many flights of the aircraft that is open. */
     public Optional<Scatter> scatter() {
-        return session.isOpen() ? Optional.ofNullable(scattered.get(session.aircraft())) : Optional.empty();
+        return Optional.ofNullable(session.isOpen() ? scattered.get(session.aircraft()) : null)
+                .filter(m -> m.card() == cardPlan())
+                .map(ManyOf::flights);
     }
 
     /** Whether the clock runs. */
@@ -127,7 +139,7 @@ public final class Rehearsing {
         }
         try {
             RehearsalPlan plan = new RehearsalPlan(
-                    session.setup(), card.forAircraft(session.setup(), field.get()), field.get(), seed);
+                    session.setup(), cardPlan().forAircraft(session.setup(), field.get()), field.get(), seed);
             return Optional.of(mistake.map(k -> Fault.usual(k).in(plan)).orElse(plan));
         } catch (IllegalArgumentException e) {
             session.tell(e.getMessage());
@@ -285,7 +297,7 @@ public final class Rehearsing {
             return;
         }
         OpenAircraft aircraft = session.aircraft();
-        CardPlan flown = card;
+        CardPlan flown = cardPlan();
         many = Optional.of(session.desk()
                 .jobs()
                 .start(
@@ -295,9 +307,7 @@ public final class Rehearsing {
                         progress,
                         scatter -> {
                             many = Optional.empty();
-                            if (flown == card) {
-                                scattered.put(aircraft, scatter);
-                            }
+                            scattered.put(aircraft, new ManyOf(flown, scatter));
                             changed.run();
                         },
                         sentence -> {

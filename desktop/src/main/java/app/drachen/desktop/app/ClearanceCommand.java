@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -36,14 +37,22 @@ final class ClearanceCommand implements Callable<Integer> {
     @Option(names = "--json", description = "answer as JSON, values in SI")
     private boolean json;
 
+    @Option(
+            names = "--card",
+            paramLabel = "CARD",
+            description = "the card that is to be flown next, such as first-flight")
+    private String card;
+
     @Mixin
     private FieldOptions field;
 
     @Override
     public Integer call() throws Exception {
         Setup setup = SetupJson.read(file);
-        Clearance clearance = Kits.clearance(
-                (field.given() ? Situation.of(setup).on(field.field()) : Situation.of(setup)).asOf(LocalDate.now()));
+        Clearance clearance =
+                Kits.clearance((field.given() ? Situation.of(setup).on(field.field()) : Situation.of(setup))
+                        .asOf(LocalDate.now())
+                        .planning(Optional.ofNullable(card).map(CardOptions::card)));
         PrintWriter to = spec.commandLine().getOut();
         if (json) {
             Map<String, Object> map = new LinkedHashMap<>();

@@ -1,7 +1,6 @@
 package app.drachen.desktop.app;
 
 import app.drachen.core.cards.CardPlan;
-import app.drachen.core.cards.CardPlans;
 import app.drachen.core.cards.Verdict;
 import app.drachen.core.controls.Output;
 import app.drachen.core.debrief.Debrief;
@@ -154,11 +153,7 @@ final class RehearseCommand implements Callable<Integer> {
 
     private RehearsalPlan given() throws Exception {
         believed = SetupJson.read(file);
-        CardPlan plan = CardPlans.byId(card)
-                .orElseThrow(() -> new IllegalArgumentException("--card "
-                        + card
-                        + ": there is no such card; there are "
-                        + CardPlans.all().stream().map(CardPlan::id).toList()));
+        CardPlan plan = CardOptions.card(card);
         return new RehearsalPlan(believed, plan.forAircraft(believed, field.field()), field.field(), seed);
     }
 

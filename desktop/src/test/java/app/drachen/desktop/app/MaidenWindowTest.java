@@ -5,11 +5,13 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.cards.CardPlan;
 import app.drachen.core.cards.CardPlans;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.setup.Gains;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
@@ -56,6 +58,15 @@ class MaidenWindowTest extends WindowTest {
         act(() ->
                 ((ComboBox<?>) scene.lookup("#flight-card")).getSelectionModel().select(6));
         assertTrue(texts("maiden").contains("Mission, one lap"));
+        until(() -> session.situation().plan().map(CardPlan::id).equals(Optional.of("mission")));
+        assertTrue(
+                texts("ledger").stream().anyMatch(t -> t.contains("Planned: M7")),
+                texts("ledger").toString());
+        assertEquals(1, chosen("flight-mistake"), "what is kept leaves the other choice alone");
+        open("Strandläufer", Stage.MAIDEN);
+        assertEquals(0, chosen("flight-card"), "a plan is one aircraft's");
+        open("Seeschwalbe", Stage.MAIDEN);
+        assertEquals(6, chosen("flight-card"));
     }
 
     @Test

@@ -1,5 +1,6 @@
 package app.drachen.desktop.stage.maiden;
 
+import app.drachen.core.cards.CardPlan;
 import app.drachen.core.cards.CardPlans;
 import app.drachen.core.rehearsal.Fault;
 import app.drachen.core.units.Quantity;
@@ -17,6 +18,7 @@ final class FlightChoice {
     private final ComboBox<String> cards = new ComboBox<>();
     private final ComboBox<String> mistakes = new ComboBox<>();
     private final List<Optional<Fault.Kind>> kinds = new ArrayList<>();
+    private boolean showing;
 
     FlightChoice(Session session, Rehearsing rehearsing) {
         CardPlans.all().forEach(c -> cards.getItems().add(c.title()));
@@ -29,7 +31,7 @@ final class FlightChoice {
                         .orElse("As it is set up, nothing wrong")));
         cards.getSelectionModel().select(0);
         mistakes.getSelectionModel().select(0);
-        prepare(cards, "flight-card", "Card to fly", "Card to fly  C");
+        prepare(cards, "flight-card", "Card to fly", "The card to fly next; wind and proofs are judged for it  C");
         prepare(mistakes, "flight-mistake", "Mistake to fly with", "A mistake or a loss to see once in the model  X");
         cards.getSelectionModel().selectedIndexProperty().addListener((p, was, now) -> tell(rehearsing));
         mistakes.getSelectionModel().selectedIndexProperty().addListener((p, was, now) -> tell(rehearsing));
@@ -44,6 +46,14 @@ final class FlightChoice {
         box.setPrefWidth(250);
     }
 
+    /** Shows what is chosen for the aircraft that is open. */
+    void update(CardPlan card, Optional<Fault.Kind> mistake) {
+        showing = true;
+        cards.getSelectionModel().select(CardPlans.all().indexOf(card));
+        mistakes.getSelectionModel().select(kinds.indexOf(mistake));
+        showing = false;
+    }
+
     Node cards() {
         return cards;
     }
@@ -53,6 +63,9 @@ final class FlightChoice {
     }
 
     private void tell(Rehearsing rehearsing) {
+        if (showing) {
+            return;
+        }
         rehearsing.choose(
                 CardPlans.all().get(cards.getSelectionModel().getSelectedIndex()),
                 kinds.get(mistakes.getSelectionModel().getSelectedIndex()));

@@ -161,6 +161,9 @@ public final class MaidenView implements Place {
     @Override
     public void update() {
         field.update();
+        if (session.isOpen()) {
+            choice.update(rehearsing.cardPlan(), rehearsing.mistake());
+        }
         picture();
     }
 
