@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.aerodynamics.Balance;
-import app.drachen.core.aerodynamics.BuildSheet;
 import app.drachen.core.aerodynamics.LiftingSurface;
 import app.drachen.core.aerodynamics.NeutralPoint;
 import app.drachen.core.aerodynamics.Stall;
@@ -30,6 +29,7 @@ import app.drachen.core.controls.Output;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.flight.Aircraft;
+import app.drachen.core.flight.AircraftSheet;
 import app.drachen.core.flight.Trim;
 import app.drachen.core.modes.HomeProfile;
 import app.drachen.core.modes.Turn;
@@ -226,7 +226,7 @@ class PlausibleAircraftTest {
 
     @Property(tries = 40, seed = "9")
     void everyFigureOfTheSheetShowsItsWorking(@ForAll @LongRange(min = 0, max = 1_000) long seed) {
-        for (Working working : BuildSheet.of(PlausibleAircraft.of(seed), RHO)) {
+        for (Working working : AircraftSheet.of(PlausibleAircraft.of(seed), RHO)) {
             assertTrue(Double.isFinite(working.value()), working.name());
             for (UnitSystem units : UnitSystem.values()) {
                 String text = working.explain(units);

@@ -12,8 +12,8 @@ import java.util.List;
 /**
  * A release into Level from a bank (MAIDEN-A9).
  *
- * <p>Source: definition: settled when |φ| stays under 5° for the rest of the stretch, as long as
- * the roll stick is let go.
+ * <p>Source: definition: settled when |φ| stays under 5° for 3 s, or for the rest of the stretch, as long as the roll
+ * stick is let go. What a gust does afterwards is no settling; a swing is found by the checks for swings.
  *
  * @param time of the release [s]
  * @param bank at the release [rad]
@@ -23,6 +23,9 @@ import java.util.List;
  */
 public record LevelResult(double time, double bank, double settle, double overshoot, double climb) {
     private static final double SETTLED = Math.toRadians(5);
+
+    /** How long the bank must stay small [s]. */
+    private static final double STAYS = 3;
 
     /** A stick beyond this is held by someone [-]. */
     private static final double HELD = 0.10;
@@ -43,8 +46,9 @@ public record LevelResult(double time, double bank, double settle, double oversh
             for (int row = segment.from(); row < end; row++) {
                 double roll = log.value(LogColumn.ROLL, row);
                 known += Double.isNaN(roll) ? 0 : 1;
-                if (Math.abs(roll) > SETTLED) {
-                    settle = log.time(row) - log.time(segment.from());
+                double after = log.time(row) - log.time(segment.from());
+                if (Math.abs(roll) > SETTLED && after - settle < STAYS) {
+                    settle = after;
                 }
                 overshoot = Double.isNaN(roll) ? overshoot : Math.max(overshoot, -roll * Math.signum(bank));
             }
@@ -80,7 +84,7 @@ public record LevelResult(double time, double bank, double settle, double oversh
                 "Level settles",
                 settle,
                 Quantity.TIME,
-                "time from the release until |φ| stays below 5°",
+                "time from the release until |φ| stays below 5° for 3 s",
                 new Source.Elementary("definition"),
                 Working.in("released at", time, Quantity.TIME),
                 Working.in("from a bank of", bank, Quantity.ANGLE),

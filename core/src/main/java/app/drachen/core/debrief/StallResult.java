@@ -14,7 +14,8 @@ import java.util.Optional;
  *
  * <p>Source: J. D. Anderson, Introduction to Flight, 2016 (Vs = V/√n). The break is the first
  * nose-down rate over 15 °/s, sinking faster than 2 m/s, 30° of roll, or the pitch stick on its
- * stop for 1.5 s (a mush), up to 1 s after power came back; within ±0.5 m/s, own estimate, gusts apart.
+ * stop for 1.5 s (a mush), up to 1 s after power came back, after which
+ * the speed falls no further; within ±0.5 m/s, own estimate, gusts apart.
  *
  * @param time of the break [s]
  * @param speed level stall speed [m/s], above 0
@@ -26,6 +27,11 @@ public record StallResult(double time, double speed, double heightLost, double w
 
     /** The pilot's power may come on as the break is felt; it still counts for so long [s]. */
     private static final double RECOVERY = 1;
+
+    /** How long the speed is watched after a break [s], and how much it may still fall [m/s]: it falls by 1 m/s each second. */
+    private static final double FALLING = 3;
+
+    private static final double STILL = 0.6;
 
     /**
      * Looks for the first stall; empty if there is none or columns are missing.
@@ -49,7 +55,7 @@ public record StallResult(double time, double speed, double heightLost, double w
             } else if (off >= 0 && log.time(row) - log.time(lastOff) > RECOVERY) {
                 off = -1;
             }
-            if (off >= 0 && log.time(row) - log.time(off) > 2 && breaks(log, row, slow)) {
+            if (off >= 0 && log.time(row) - log.time(off) > 2 && breaks(log, row, slow) && slowest(log, row)) {
                 return Optional.of(measure(log, row));
             }
         }
@@ -66,6 +72,28 @@ public record StallResult(double time, double speed, double heightLost, double w
         boolean mushes = log.value(LogColumn.STICK_PITCH, row) > 0.95
                 && log.value(LogColumn.STICK_PITCH, log.rowAt(log.time(row) - 1.5)) > 0.95;
         return (noseDown || sinks || drops || mushes) && log.value(LogColumn.PITCH, row) > -0.3;
+    }
+
+    /** Whether it flies no slower within the next seconds: while the speed still falls, it was a gust and no break. */
+    private static boolean slowest(FlightLog log, int row) {
+        double now = meanSpeed(log, row);
+        for (int i = row; i < log.rows() && log.time(i) < log.time(row) + FALLING; i++) {
+            if (meanSpeed(log, i) < now - STILL) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Airspeed over the half second before a row [m/s]. */
+    private static double meanSpeed(FlightLog log, int row) {
+        double sum = 0;
+        int n = 0;
+        for (int i = row; i >= 0 && log.time(row) - log.time(i) < 0.5; i--) {
+            sum += log.value(LogColumn.AIRSPEED, i);
+            n++;
+        }
+        return sum / n;
     }
 
     private static StallResult measure(FlightLog log, int row) {

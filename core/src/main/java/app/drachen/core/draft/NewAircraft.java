@@ -3,6 +3,7 @@ package app.drachen.core.draft;
 import static java.lang.Math.toRadians;
 
 import app.drachen.core.aerodynamics.Balance;
+import app.drachen.core.air.Atmosphere;
 import app.drachen.core.airframe.Airframe;
 import app.drachen.core.airframe.Body;
 import app.drachen.core.airframe.Flap;
@@ -19,6 +20,7 @@ import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.controls.MixPreset;
 import app.drachen.core.controls.RadioTrims;
 import app.drachen.core.controls.Rates;
+import app.drachen.core.flight.Trim;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.HomeProfile;
 import app.drachen.core.modes.Limits;
@@ -81,7 +83,8 @@ public final class NewAircraft {
                     case FLYING_WING -> flyingWing(name);
                 };
         Setup balanced = kind == Kind.NOTHING ? raw : balanced(raw);
-        return balanced.withGains(StartGains.of(balanced));
+        Setup trimmed = trimmed(balanced);
+        return trimmed.withGains(StartGains.of(trimmed));
     }
 
     /** Slides the pack until the CG lies at its aim. */
@@ -95,6 +98,14 @@ public final class NewAircraft {
                         p.position().aft() + shift * mass / p.mass(),
                         p.position().right(),
                         p.position().up())));
+    }
+
+    /** Sets the surfaces so that it flies level at cruise speed without a hand on the stick; to the microsecond. */
+    private static Setup trimmed(Setup setup) {
+        return Trim.level(setup, setup.modes().limits().cruiseSpeed(), Atmosphere.SEA_LEVEL_DENSITY)
+                        instanceof Trim.Result.Trimmed level
+                ? setup.withControls(setup.controls().shiftCentres(0, level.pitchCommand(), 0))
+                : setup;
     }
 
     private static Wing wing(double leadingEdge, WingPanel panel, double zeroLift, double moment) {
@@ -206,8 +217,10 @@ public final class NewAircraft {
                 Drive.straight(new Motor(950 * Math.PI / 30, 0.08, 0.9), new Propeller(0.254, 0.140)),
                 new Pack("3S 2.6 Ah", 3, 2_600 * 3.6, 0.036));
         boolean inverted = airframe.tail() instanceof Tail.Vee v && v.inverted();
-        ControlSetup controls =
-                preset.apply(new ControlSetup(List.of(), RadioTrims.NONE, new Rates(0.6, 0.6, 0.7, 0.3)), inverted);
+        ControlSetup controls = preset.apply(
+                new ControlSetup(
+                        List.of(), RadioTrims.NONE, new Rates(0.6, preset == MixPreset.ELEVON ? 0.8 : 0.6, 0.7, 0.3)),
+                inverted);
         return new Setup(
                 name,
                 "",

@@ -7,6 +7,9 @@ import app.drachen.core.modes.FlightMode;
 
 /** Slows down with power off until the nose drops or it mushes, then lets go and recovers. */
 final class Stalling extends PilotTask {
+    /** Aileron that a hand still uses near the stall, share of full stick [-]. */
+    private static final double QUIET = 0.15;
+
     private double pitchHeldBefore;
     private double fullUp;
 
@@ -28,10 +31,13 @@ final class Stalling extends PilotTask {
             hands.power = 0;
             double pull = Math.toRadians(4) + 0.035 * inPhase;
             hands.attitude(dt, 0, Math.min(Math.toRadians(26), pull));
-            boolean broke = aircraft.pitchRate() < -0.35 && inPhase > 2;
-            boolean dropped = Math.abs(aircraft.roll()) > Math.toRadians(35);
+            quietAilerons(aircraft);
+            // what happens far above the stall is a gust; near it the first sign is enough (common practice)
+            boolean slow = aircraft.airspeed() < 1.2 * hands.stallSpeed;
+            boolean broke = slow && aircraft.pitchRate() < -0.35 && inPhase > 2;
+            boolean dropped = Math.abs(aircraft.roll()) > Math.toRadians(slow ? 12 : 35);
             fullUp = hands.stickPitch > 0.97 ? fullUp + dt : 0;
-            boolean mushing = (aircraft.climb() < -2.2 && inPhase > 3) || fullUp > 2.5;
+            boolean mushing = (slow && aircraft.climb() < -2.2 && inPhase > 3) || fullUp > 2.5;
             if (broke || dropped || mushing || inPhase > 20) {
                 // lets the stick go forward at once instead of easing it
                 hands.pitchHeld = pitchHeldBefore;
@@ -45,5 +51,12 @@ final class Stalling extends PilotTask {
         }
 
         return false;
+    }
+
+    /** Near the stall a trained hand keeps the ailerons near the middle: more of them would stall the lower wing first. */
+    private void quietAilerons(Aircraft aircraft) {
+        if (aircraft.airspeed() < 1.2 * hands.stallSpeed) {
+            hands.stickRoll = Math.max(-QUIET, Math.min(QUIET, hands.stickRoll));
+        }
     }
 }

@@ -55,6 +55,7 @@ public enum Quantity {
             Unit.of("mbar", 100, 0)),
     PULSE(Unit.of("µs", 1, 0)),
     TIME(Unit.of("s", 1, 1), Unit.of("s", 1, 1), Unit.of("min", 60, 1), Unit.of("h", 3600, 2), Unit.of("ms", 1e-3, 0)),
+    DURATION(Unit.of("min", 60, 0), Unit.of("min", 60, 0), Unit.of("h", 3600, 2), Unit.of("s", 1, 0)),
     TIME_FINE(Unit.of("s", 1, 3), Unit.of("s", 1, 3), Unit.of("ms", 1e-3, 0)),
     CHARGE(Unit.of("mAh", 3.6, 0), Unit.of("mAh", 3.6, 0), Unit.of("Ah", 3600, 2)),
     CURRENT(Unit.of("A", 1, 1), Unit.of("A", 1, 1), Unit.of("mA", 1e-3, 0)),
@@ -241,7 +242,7 @@ public enum Quantity {
             case TEMPERATURE -> "K";
             case PRESSURE -> "Pa";
             case PULSE -> "µs";
-            case TIME, TIME_FINE -> "s";
+            case TIME, TIME_FINE, DURATION -> "s";
             case CHARGE -> "C";
             case CURRENT -> "A";
             case VOLTAGE -> "V";

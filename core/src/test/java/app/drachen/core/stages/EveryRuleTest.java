@@ -4,6 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.airframe.MassProperties;
+import app.drachen.core.airframe.MeasuredBalance;
+import app.drachen.core.airframe.Part;
+import app.drachen.core.airframe.PartKind;
+import app.drachen.core.airframe.Position;
 import app.drachen.core.clearance.ClearanceRule;
 import app.drachen.core.clearance.Proof;
 import app.drachen.core.clearance.Proof.Evidence;
@@ -20,6 +25,8 @@ import app.drachen.core.modes.BandText;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.ModeSetup;
 import app.drachen.core.modes.RadioSwitch;
+import app.drachen.core.propulsion.Pack;
+import app.drachen.core.setup.BoardMount;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.working.Finding.State;
 import java.time.LocalDate;
@@ -71,6 +78,61 @@ class EveryRuleTest {
 
     private static final Situation BARE_FIELD = GOOD.on(BARE);
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 31);
+
+    /** Rate gains four times as high as they were. */
+    private static final Setup GAINED =
+            SOUND.withTune(SOUND.tune().withRollRate(4 * SOUND.gains().roll().rate()));
+
+    /** As weighed, with so much more mass and the CG so far off. */
+    private static Situation weighed(double more, double off) {
+        MassProperties listed = SOUND.computedBalance();
+        double aft = listed.centre().aft();
+        return with(s -> s.withBuild(s.build()
+                .withMeasured(Optional.of(new MeasuredBalance(more * listed.mass(), aft + off, listed.mass(), aft)))));
+    }
+
+    /** As a weighing of old has told it, with so much more and so much further aft. */
+    private static Situation scale(double more, double aft) {
+        return of(
+                SOUND,
+                Optional.of(EVENING),
+                Proof.gained(
+                        ProofKind.WEIGHING,
+                        SOUND,
+                        1,
+                        5,
+                        Evidence.REAL,
+                        true,
+                        "seen",
+                        Map.of("mass", 1.8 + more, "centre", 0.4 + aft, "computedMass", 1.8, "computedCentre", 0.4)));
+    }
+
+    /** Something heavy at a wing tip. */
+    private static Situation atTheTip(double mass) {
+        return with(s -> {
+            List<Part> more = new ArrayList<>(s.parts());
+            more.add(new Part("light", PartKind.OTHER, mass, new Position(0.3, 0.85, 0)));
+            return s.withParts(more);
+        });
+    }
+
+    private static Setup gliding(Setup setup) {
+        return setup.withPropulsion(setup.propulsion().withDrives(List.of()));
+    }
+
+    private static Situation cells(int cells) {
+        return with(s -> s.withPropulsion(s.propulsion()
+                .withPack(new Pack("p", cells, s.propulsion().pack().capacity(), 0.02))));
+    }
+
+    private static Situation elevons(MixRow left, MixRow right) {
+        Setup wing = DemoAircraft.rochen();
+        return of(
+                wing.withControls(wing.controls()
+                        .change(Surface.LEFT_ELEVON, o -> o.withMix(left))
+                        .change(Surface.RIGHT_ELEVON, o -> o.withMix(right))),
+                Optional.of(EVENING));
+    }
 
     /** A wind measured so many days before the day on which it is asked about. */
     private static Situation daysOld(int days) {
@@ -161,6 +223,47 @@ class EveryRuleTest {
                 line("MODES-R4", modes(m -> m.withSwitches(m.switches().subList(1, 2))), State.OPEN),
                 line("MODES-R4", modes(m -> m.withSwitches(sharing(m.switches()))), State.STOP),
                 line("MODES-R4", modes(m -> m.withSwitches(withSecondArming(m.switches()))), State.STOP),
+                line("BUILD-R3", weighed(1.01, 0.002), State.GOOD),
+                line("BUILD-R3", weighed(1.04, 0.002), State.CAUTION),
+                line("BUILD-R3", weighed(1.01, -0.006), State.CAUTION),
+                line("BUILD-R3", GOOD, State.CAUTION),
+                line("BUILD-R3", scale(0.004, 0.001), State.GOOD),
+                line("BUILD-R3", scale(0.1, 0.001), State.CAUTION),
+                line("BUILD-R4", GOOD, State.GOOD),
+                line("BUILD-R4", atTheTip(0.045), State.CAUTION),
+                line("BUILD-R4", atTheTip(0.120), State.STOP),
+                line("BUILD-R6", GOOD, State.GOOD),
+                line("BUILD-R6", with(s -> s.withPart("pack", p -> p.withMass(6))), State.STOP),
+                line("BUILD-R6", with(EveryRuleTest::gliding), State.CAUTION),
+                line("BUILD-ON-BOARD", GOOD, State.GOOD),
+                line(
+                        "BUILD-ON-BOARD",
+                        with(s -> s.withParts(s.parts().stream()
+                                .filter(p -> p.kind() != PartKind.RECEIVER)
+                                .toList())),
+                        State.CAUTION),
+                line("BUILD-FULL-POWER", GOOD, State.GOOD),
+                line("BUILD-FULL-POWER", cells(8), State.CAUTION),
+                line("BUILD-FULL-POWER", with(EveryRuleTest::gliding), State.GOOD),
+                line("THROWS-R10", GOOD, State.GOOD),
+                line("THROWS-R10", controls(c -> c.withRates(new Rates(0.6, 0.05, 0.5, 0.3))), State.STOP),
+                line("THROWS-R10", with(s -> s.withPart("pack", p -> p.withMass(40))), State.CAUTION),
+                line("THROWS-R3", elevons(new MixRow(0.4, 0, 0, 0), new MixRow(-0.4, -0.4, 0, 0)), State.STOP),
+                line("THROWS-R3", elevons(new MixRow(0.8, 0, 0, 0), new MixRow(0, -0.8, 0, 0)), State.STOP),
+                line("THROWS-R3", of(DemoAircraft.rochen(), Optional.of(EVENING)), State.GOOD),
+                line("BENCH-R4", GOOD, State.GOOD),
+                line("BENCH-R4", with(s -> s.withMount(new BoardMount(2, 0, 0, 0))), State.STOP),
+                line("BENCH-R4", with(s -> s.withMount(new BoardMount(2, 2, 0, 0))), State.GOOD),
+                line("TUNE-R5", GOOD, State.GOOD),
+                line("TUNE-R5", of(GAINED, Optional.of(EVENING)), State.STOP),
+                line(
+                        "TUNE-R5",
+                        of(
+                                GAINED,
+                                Optional.of(EVENING),
+                                Proof.gained(
+                                        ProofKind.LEVEL_FLOWN, GAINED, 1, 5, Evidence.REAL, true, "seen", Map.of())),
+                        State.GOOD),
                 line("MAIDEN-R4", GOOD, State.GOOD),
                 line("MAIDEN-R4", NO_FIELD, State.OPEN),
                 line("MAIDEN-R4", BARE_FIELD, State.STOP),

@@ -1,11 +1,11 @@
 package app.drachen.desktop.app;
 
-import app.drachen.core.aerodynamics.BuildSheet;
 import app.drachen.core.air.Atmosphere;
 import app.drachen.core.air.Field;
 import app.drachen.core.calc.Calculation;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Stage;
+import app.drachen.core.flight.AircraftSheet;
 import app.drachen.core.stages.Calculations;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
@@ -168,7 +168,7 @@ final class Finder {
                     () -> go.accept(ruling.stage())));
         }
         double density = session.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
-        for (Working working : BuildSheet.of(session.setup(), density)) {
+        for (Working working : AircraftSheet.of(session.setup(), density)) {
             hits.add(new Choice(
                     "value",
                     working.name() + "  " + working.text(session.units()),

@@ -1,7 +1,6 @@
 package app.drachen.desktop.paper;
 
 import app.drachen.core.aerodynamics.Balance;
-import app.drachen.core.aerodynamics.BuildSheet;
 import app.drachen.core.air.Atmosphere;
 import app.drachen.core.air.Field;
 import app.drachen.core.cards.Card;
@@ -16,6 +15,7 @@ import app.drachen.core.debrief.FlightFacts;
 import app.drachen.core.debrief.Flown;
 import app.drachen.core.debrief.TrimNeeded;
 import app.drachen.core.debrief.WindFit;
+import app.drachen.core.flight.AircraftSheet;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.Selector;
 import app.drachen.core.modes.Turn;
@@ -108,7 +108,7 @@ public record Papers(Setup setup, int revision, Optional<Field> field, UnitSyste
             page.head(setup.name() + " · Balance", subtitle());
             page.drawing(WIDE, 230, g -> aircraft(g, balance));
             page.heading("Values");
-            List<Working> values = new ArrayList<>(BuildSheet.of(setup, density()));
+            List<Working> values = new ArrayList<>(AircraftSheet.of(setup, density()));
             values.add(balance.marginWorking());
             balance.packSlide().ifPresent(values::add);
             page.values(values.stream().distinct().toList());

@@ -18,7 +18,15 @@ public final class BuildKit {
                 "Before this aircraft goes on",
                 List.of(Facet.AIRFRAME, Facet.PARTS, Facet.PACKS, Facet.PROPULSION),
                 List.of(ProofKind.WEIGHING),
-                List.of(new CentreOfGravity(), new Weighed(), new TailVolumes()),
+                List.of(
+                        new CentreOfGravity(),
+                        new Weighed(),
+                        new TailVolumes(),
+                        new ScaleAgainstList(),
+                        new LateralBalance(),
+                        new ThrownByHand(),
+                        new OnBoard(),
+                        new FullPower()),
                 BuildSums.all(),
                 List.of(),
                 Optional.empty());

@@ -5,6 +5,7 @@ import static app.drachen.core.air.Atmosphere.GRAVITY;
 import app.drachen.core.calc.Calculation;
 import app.drachen.core.calc.Given;
 import app.drachen.core.calc.Own;
+import app.drachen.core.flight.HandThrow;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Source;
 
@@ -37,37 +38,11 @@ final class LaunchSums {
     }
 
     private static double lost(Given g, double speed) {
-        double flying = 1.1 * g.at("stall");
-        double gain = GRAVITY * (g.at("thrust") - g.at("drag"));
-        double k = Math.min(1, speed / flying);
-        if (gain <= 0 && k < 1) {
-            return Double.NaN;
-        }
-        double sink = GRAVITY * flying / gain * (first(1) - first(k));
-        double height = GRAVITY * Math.pow(flying / gain, 2) * (second(1) - second(k) - first(k) * (1 - k));
-        return height + sink * sink / (2 * 0.21 * GRAVITY);
-    }
-
-    private static double first(double k) {
-        return k - k * k * k / 3;
-    }
-
-    private static double second(double k) {
-        return k * k / 2 - Math.pow(k, 4) / 12;
+        return HandThrow.lost(g.at("stall"), g.at("thrust"), g.at("drag"), speed);
     }
 
     private static double leastThrow(Given g) {
-        double low = 0;
-        double high = 1.1 * g.at("stall");
-        for (int i = 0; i < 60; i++) {
-            double middle = (low + high) / 2;
-            if (lost(g, middle) <= g.at("release") / 2) {
-                high = middle;
-            } else {
-                low = middle;
-            }
-        }
-        return high;
+        return HandThrow.least(g.at("stall"), g.at("thrust"), g.at("drag"), g.at("release"));
     }
 
     static Calculation climb() {

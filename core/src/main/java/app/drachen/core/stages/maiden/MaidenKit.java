@@ -28,6 +28,7 @@ public final class MaidenKit {
                         new Rehearsed(),
                         new ManualFlown(),
                         new LevelFlown(),
+                        new GainsOfThisSize(),
                         new HoldFlown()),
                 MaidenSums.all(),
                 List.of(new FirstFlight(), new PowerFlight(), new HoldFlight()),

@@ -30,7 +30,8 @@ public final class ThrowsKit {
                         new SurfaceSenses(),
                         new Clipping(),
                         new RadioTrimLeft(),
-                        new FirstFlightRates()),
+                        new FirstFlightRates(),
+                        new ElevatorLeft()),
                 ThrowsSums.all(),
                 List.of(),
                 Optional.empty());

@@ -1,9 +1,9 @@
 package app.drachen.desktop.stage.build;
 
-import app.drachen.core.aerodynamics.BuildSheet;
 import app.drachen.core.air.Atmosphere;
 import app.drachen.core.air.Field;
 import app.drachen.core.airframe.Part;
+import app.drachen.core.flight.AircraftSheet;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
@@ -76,7 +76,7 @@ public final class BuildView implements Place {
     private void refigure(Setup setup) {
         double density = session.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
         figures.getChildren().clear();
-        for (Working working : BuildSheet.of(setup, density)) {
+        for (Working working : AircraftSheet.of(setup, density)) {
             figures.getChildren().add(new WorkingRow(working, session.units()));
         }
     }
@@ -134,7 +134,8 @@ public final class BuildView implements Place {
     @Override
     public List<List<String>> table() {
         double density = session.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
-        List<List<String>> rows = new ArrayList<>(Tables.of(BuildSheet.of(session.setup(), density), session.units()));
+        List<List<String>> rows =
+                new ArrayList<>(Tables.of(AircraftSheet.of(session.setup(), density), session.units()));
         rows.add(List.of());
         rows.add(List.of("part", "kind", "mass", "behind the nose", "right", "up"));
         session.setup()
