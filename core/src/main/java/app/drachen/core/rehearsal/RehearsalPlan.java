@@ -38,6 +38,11 @@ public record RehearsalPlan(
         return new RehearsalPlan(other, card, field, seed, throwSpeed, error, mishaps);
     }
 
+    /** The same plan in other weather, whose card stays. */
+    public RehearsalPlan on(Field other) {
+        return new RehearsalPlan(setup, card, other, seed, throwSpeed, error, mishaps);
+    }
+
     /** The same plan in other luck and other air. */
     public RehearsalPlan drawn(long otherSeed, ModelError otherError) {
         return new RehearsalPlan(setup, card, field, otherSeed, throwSpeed, otherError, mishaps);

@@ -31,6 +31,15 @@ import java.util.Optional;
  * @param flights what happened, in order
  */
 public record Scatter(List<Flight> flights) {
+    /** Fewer flights prove nothing (MAIDEN-R5). */
+    public static final int LEAST_FLIGHTS = 40;
+
+    /** Under this name a proof keeps how many were flown. */
+    public static final String FLIGHTS = "flights";
+
+    /** Under this name a proof keeps how many came down whole. */
+    public static final String WHOLE = "whole";
+
     private static final double TWO_SIDED_95 = 1.959964;
 
     public Scatter {
@@ -103,11 +112,9 @@ public record Scatter(List<Flight> flights) {
     /** Shares and measures with their spread. */
     public List<Working> workings() {
         List<Working> all = new ArrayList<>();
+        all.add(share("Came down whole", whole(), flights.size()));
         all.add(share(
-                "Came down whole",
-                flights.stream().filter(f -> f.outcome().whole()).count()));
-        all.add(share(
-                "Kept every limit", flights.stream().filter(Flight::passed).count()));
+                "Kept every limit", flights.stream().filter(Flight::passed).count(), flights.size()));
         Map<Measure, List<Double>> measured = new EnumMap<>(Measure.class);
         for (Flight flight : flights) {
             for (Verdict verdict : flight.verdicts()) {
@@ -123,14 +130,24 @@ public record Scatter(List<Flight> flights) {
         return all;
     }
 
-    private Working share(String name, long count) {
-        int n = flights.size();
+    /** How many came down whole. */
+    public long whole() {
+        return flights.stream().filter(f -> f.outcome().whole()).count();
+    }
+
+    /**
+     * A share of flights with its band.
+     *
+     * @param count how many were so
+     * @param n how many were flown
+     */
+    public static Working share(String name, long count, int n) {
         double p = (double) count / n;
         double z = TWO_SIDED_95;
         double middle = (p + z * z / (2 * n)) / (1 + z * z / n);
         double half = z / (1 + z * z / n) * Math.sqrt(p * (1 - p) / n + z * z / (4.0 * n * n));
         return Working.of(
-                        "MAIDEN-S1",
+                        "MAIDEN-A5",
                         name,
                         p,
                         Quantity.SHARE,

@@ -247,4 +247,18 @@ class ScatterTest {
         assertThrows(IllegalArgumentException.class, () -> new ModelError(Double.NaN, 1, 1));
         assertThrows(IllegalArgumentException.class, () -> new ModelError(1, 3, 1));
     }
+
+    /** What the demo hangar tells of the Seeschwalbe's rehearsals. */
+    @Test
+    void theSeeschwalbeComesDownWholeFortyTimes() {
+        Setup setup = DemoAircraft.seeschwalbe();
+        Field field = DemoField.evening();
+        RehearsalPlan plan = new RehearsalPlan(
+                setup, CardPlans.byId("first-flight").orElseThrow().forAircraft(setup, field), field, 1);
+        Scatter all = new Scatter(java.util.stream.IntStream.range(0, Scatter.LEAST_FLIGHTS)
+                .parallel()
+                .mapToObj(n -> Scatter.fly(plan, n))
+                .toList());
+        assertEquals(Scatter.LEAST_FLIGHTS, all.whole());
+    }
 }

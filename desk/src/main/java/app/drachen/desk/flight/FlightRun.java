@@ -1,8 +1,5 @@
 package app.drachen.desk.flight;
 
-import app.drachen.core.clearance.Proof;
-import app.drachen.core.clearance.Proof.Evidence;
-import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.rehearsal.RehearsalPlan;
@@ -17,7 +14,6 @@ import app.drachen.files.hangar.Logbook;
 import app.drachen.files.hangar.Revision;
 import java.util.ArrayDeque;
 import java.util.Deque;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
@@ -75,7 +71,7 @@ public final class FlightRun {
      * @param aircraft the aircraft that flies
      * @param revision the revision that flies
      * @param plan what is flown
-     * @param asSetUp whether it flies as it is set up; a mistake on purpose proves nothing
+     * @param asSetUp whether it flies as it is set up, without a mistake on purpose
      * @param changed called on the screen when the phase has changed
      */
     public FlightRun(
@@ -226,18 +222,11 @@ public final class FlightRun {
         return phase == next;
     }
 
-    /** From here on nothing stops it: it is read, and kept with what it proves. */
+    /** From here on nothing stops it: it is read and kept. One rehearsal proves nothing. */
     private void landed(Rehearsal flown) {
-        Optional<Proof> proof = Optional.empty();
         try {
-            Flight read = Flight.of(flown, revision.number(), asSetUp);
-            flight = Optional.of(read);
+            flight = Optional.of(Flight.of(flown, revision.number(), asSetUp));
             phase = Phase.READ;
-            proof = asSetUp
-                    ? ProofKind.rehearsedBy(plan.card().id())
-                            .map(kind -> aircraft.proof(
-                                    revision, kind, Evidence.REHEARSED, read.passed(), read.summary(), Map.of()))
-                    : proof;
         } catch (IllegalArgumentException e) {
             // its log is kept all the same and can be read later
             reason = Foreseen.sentence(e).orElse("");
@@ -248,7 +237,7 @@ public final class FlightRun {
                 new FlightRecord(
                         0, revision.number(), desk.now(), true, plan.card().id(), outcome),
                 Logbook.pack(flown.log()),
-                proof,
+                Optional.empty(),
                 record -> {
                     kept = Optional.of(record);
                     phase = Phase.KEPT;

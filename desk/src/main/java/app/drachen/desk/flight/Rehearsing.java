@@ -4,6 +4,9 @@ import app.drachen.core.air.Field;
 import app.drachen.core.cards.Card;
 import app.drachen.core.cards.CardPlan;
 import app.drachen.core.cards.CardPlans;
+import app.drachen.core.clearance.Clearance;
+import app.drachen.core.clearance.Proof.Evidence;
+import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.rehearsal.Fault;
 import app.drachen.core.rehearsal.RehearsalPlan;
@@ -15,6 +18,7 @@ import app.drachen.desk.flight.FlightRun.Phase;
 import app.drachen.desk.work.AllProcessors;
 import app.drachen.desk.work.Job;
 import app.drachen.desk.work.Lane;
+import app.drachen.files.hangar.Revision;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -29,8 +33,8 @@ import java.util.function.DoubleConsumer;
  * flown by the clock and left behind is lost, which is told. For the screen's thread.
  */
 public final class Rehearsing {
-    /** How often a card is flown; MAIDEN-R5 wants at least 40. */
-    public static final int TIMES = 40;
+    /** How often a card is flown at once. */
+    public static final int TIMES = Scatter.LEAST_FLIGHTS;
 
     private final Session session;
     private final Runnable changed;
@@ -43,8 +47,8 @@ public final class Rehearsing {
     private boolean running;
     private long seed = 1;
 
-    /** Many flights of a card. */
-    private record ManyOf(CardPlan card, Scatter flights) {}
+    /** Many flights of a card, and why the first that was lost was lost. */
+    private record ManyOf(CardPlan card, Scatter flights, String cause) {}
 
     /**
      * Rehearsing in a window.
@@ -104,9 +108,17 @@ public final class Rehearsing {
 
     /** Many flights of the aircraft that is open. */
     public Optional<Scatter> scatter() {
+        return manyOf().map(ManyOf::flights);
+    }
+
+    /** Why the first of many was lost; empty if none was. */
+    public String cause() {
+        return manyOf().map(ManyOf::cause).orElse("");
+    }
+
+    private Optional<ManyOf> manyOf() {
         return Optional.ofNullable(session.isOpen() ? scattered.get(session.aircraft()) : null)
-                .filter(m -> m.card() == cardPlan())
-                .map(ManyOf::flights);
+                .filter(m -> m.card() == cardPlan());
     }
 
     /** Whether the clock runs. */
@@ -297,17 +309,31 @@ public final class Rehearsing {
             return;
         }
         OpenAircraft aircraft = session.aircraft();
+        Revision revision = session.revision();
+        Clearance clearance = session.clearance();
         CardPlan flown = cardPlan();
+        boolean asSetUp = mistake.isEmpty();
         many = Optional.of(session.desk()
                 .jobs()
                 .start(
                         Lane.FLY,
                         this,
-                        work -> new Scatter(AllProcessors.times(TIMES, n -> Scatter.fly(plan.get(), n), work)),
+                        work -> {
+                            Scatter scatter =
+                                    new Scatter(AllProcessors.times(TIMES, n -> Scatter.fly(plan.get(), n), work));
+                            String cause = scatter.firstLost()
+                                    .map(lost -> Cause.of(plan.get(), lost, clearance))
+                                    .orElse("");
+                            return new ManyOf(flown, scatter, cause);
+                        },
                         progress,
-                        scatter -> {
+                        done -> {
                             many = Optional.empty();
-                            scattered.put(aircraft, new ManyOf(flown, scatter));
+                            scattered.put(aircraft, done);
+                            if (asSetUp) {
+                                ProofKind.rehearsedBy(flown.id())
+                                        .ifPresent(kind -> prove(kind, aircraft, revision, done));
+                            }
                             changed.run();
                         },
                         sentence -> {
@@ -316,5 +342,23 @@ public final class Rehearsing {
                             changed.run();
                         }));
         changed.run();
+    }
+
+    /** Many flights of the first card prove what one does not (MAIDEN-R5). */
+    private void prove(ProofKind kind, OpenAircraft aircraft, Revision revision, ManyOf done) {
+        int flights = done.flights().flights().size();
+        long whole = done.flights().whole();
+        boolean passed =
+                Scatter.share("whole", whole, flights).spread().orElseThrow().low() >= 0.5;
+        String note = done.cause().isEmpty() ? whole + " of " + flights + " came down whole" : done.cause();
+        aircraft.prove(
+                aircraft.proof(
+                        revision,
+                        kind,
+                        Evidence.REHEARSED,
+                        passed,
+                        note,
+                        Map.of(Scatter.FLIGHTS, (double) flights, Scatter.WHOLE, (double) whole)),
+                session::tell);
     }
 }

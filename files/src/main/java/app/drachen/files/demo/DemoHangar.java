@@ -14,6 +14,7 @@ import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.rehearsal.RehearsalPlan;
+import app.drachen.core.rehearsal.Scatter;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
@@ -72,10 +73,21 @@ public final class DemoHangar {
     }
 
     private void prove(long aircraft, ProofKind kind, Evidence evidence, boolean passed, String note, int daysAgo) {
+        prove(aircraft, kind, evidence, passed, note, daysAgo, Map.of());
+    }
+
+    private void prove(
+            long aircraft,
+            ProofKind kind,
+            Evidence evidence,
+            boolean passed,
+            String note,
+            int daysAgo,
+            Map<String, Double> values) {
         var now = hangar.current(aircraft);
         hangar.add(
                 aircraft,
-                Proof.gained(kind, now.setup(), now.number(), today - daysAgo * DAY, evidence, passed, note, Map.of()));
+                Proof.gained(kind, now.setup(), now.number(), today - daysAgo * DAY, evidence, passed, note, values));
     }
 
     /** A weighing that agrees with the parts list but for the given differences. */
@@ -137,7 +149,15 @@ public final class DemoHangar {
         for (int i = 0; i < 4; i++) {
             fly(id, "first-flight", calm, 100 + i, 70 - 4 * i);
         }
-        prove(id, ProofKind.REHEARSAL, Evidence.REHEARSED, true, "Landed, all limits kept", 76);
+        // so it is: ScatterTest flies them
+        prove(
+                id,
+                ProofKind.REHEARSAL,
+                Evidence.REHEARSED,
+                true,
+                "40 of 40 came down whole",
+                76,
+                Map.of(Scatter.FLIGHTS, 40.0, Scatter.WHOLE, 40.0));
         prove(id, ProofKind.MANUAL_FLOWN, Evidence.REAL, true, "Four flights", 60);
         prove(id, ProofKind.LEVEL_FLOWN, Evidence.REAL, true, "Settles in under 1 s", 56);
         for (int i = 0; i < 4; i++) {

@@ -216,7 +216,7 @@ public final class MaidenView implements Place {
         boolean flownMany = rehearsing.scatter().isPresent();
         strips.setVisible(!flownMany);
         many.setVisible(flownMany);
-        rehearsing.scatter().ifPresent(s -> many.show(s, session.units()));
+        rehearsing.scatter().ifPresent(s -> many.show(s, rehearsing.cause(), session.units()));
         plan.ends(rehearsing.scatter().map(ManyFlights::ends).orElse(List.of()));
     }
 

@@ -30,7 +30,7 @@ final class ManyFlights extends VBox {
     }
 
     /** Shows a result. */
-    void show(Scatter scatter, UnitSystem units) {
+    void show(Scatter scatter, String cause, UnitSystem units) {
         getChildren().clear();
         getChildren()
                 .add(Texts.label(
@@ -53,10 +53,9 @@ final class ManyFlights extends VBox {
         scroll.setFocusTraversable(false);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
-        String lost = scatter.firstLost()
-                .map(f -> "First lost, flight " + f.number() + ": "
-                        + Quantity.read(f.outcome().sentence(), units))
-                .orElse("None was lost. Rings on the plan show where they ended.");
+        String lost = cause.isEmpty()
+                ? "None was lost. Rings on the plan show where they ended."
+                : Quantity.read(cause, units);
         Label line = Texts.wrapped(lost, "soft");
         getChildren().add(line);
         setVisible(true);
