@@ -6,8 +6,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.draft.NewAircraft;
+import app.drachen.core.setup.Components;
+import app.drachen.core.setup.Components.Component;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
 import app.drachen.files.json.SetupJson;
+import app.drachen.files.json.SetupWords;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -190,5 +194,22 @@ class SetupSchemaTest {
                         ImportFailedException.class, () -> SetupJson.read(damage, Path.of("damaged.json")));
             }
         }
+    }
+
+    /** What the program shows beside a figure comes from the same page. */
+    @Test
+    void everyComponentOfASetupHasItsWords() {
+        SetupWords words = new SetupWords();
+        for (Setup setup : List.of(DemoAircraft.rochen(), DemoAircraft.strandlaeufer(), DemoAircraft.seeschwalbe())) {
+            for (Component c : Components.of(setup)) {
+                assertFalse(words.meaning(c).isBlank(), c.toString());
+            }
+        }
+        Component incidence = Components.of(DemoAircraft.rochen()).stream()
+                .filter(c -> c.name().equals("incidence"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(Quantity.ANGLE, words.quantity(incidence));
+        assertEquals("of the root chord to the body axis, nose up positive", words.plain(incidence));
     }
 }

@@ -84,7 +84,7 @@ public final class PowerSheet {
     }
 
     /**
-     * Current at full power, standing, with a full pack (HARNESS-A12).
+     * Full-power current, with a full pack (HARNESS-A12).
      *
      * @param density [kg/m³], 0.5 to 1.6
      */
@@ -92,10 +92,10 @@ public final class PowerSheet {
         Running full = Running.of(setup.propulsion(), 1, 0, 0, density);
         return spread(Working.of(
                 "HARNESS-A12",
-                "Current at full power, standing",
+                "Full-power current",
                 full.current(),
                 Quantity.CURRENT,
-                "motor torque = propeller torque; I = (U − ω/k_v)/R, full pack",
+                "motor torque = propeller torque; I = (U − ω/k_v)/R, standing, full pack",
                 Source.ANDERSON,
                 Working.in("volts under load", full.volts(), Quantity.VOLTAGE),
                 Working.in("lost as heat in the windings", full.lost(), Quantity.SHARE)));
@@ -121,10 +121,10 @@ public final class PowerSheet {
             double off = SPREAD * speed * thrust / (mass * GRAVITY);
             return Working.of(
                             "BUILD-A15",
-                            "Climb at full power and cruise speed",
+                            "Climb at full power",
                             climb,
                             Quantity.CLIMB,
-                            "ḣ = V·(T − D)/(M·g)",
+                            "ḣ = V·(T − D)/(M·g) at cruise speed",
                             Source.ANDERSON,
                             Working.in("airspeed V", speed, Quantity.SPEED),
                             Working.in("thrust at that speed T", thrust, Quantity.FORCE),
@@ -170,7 +170,7 @@ public final class PowerSheet {
         double thrust = thrustToWeight(setup, density).value();
         return spread(Working.of(
                 "BUILD-A11",
-                "Least airspeed of a throw by hand",
+                "Least throw by hand",
                 HandThrow.least(stall, thrust, drag, RELEASE),
                 Quantity.SPEED,
                 "smallest V₀ that loses half the release height",

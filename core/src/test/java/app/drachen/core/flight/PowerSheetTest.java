@@ -42,7 +42,7 @@ class PowerSheetTest {
             double[] a = aircraft.accelerations(0, 0, 0, RHO);
             double along = a[0] * Math.cos(level.alpha()) + a[2] * Math.sin(level.alpha());
             double excess = speed * along / GRAVITY;
-            double climb = line(setup, "Climb at full power and cruise speed").value();
+            double climb = line(setup, "Climb at full power").value();
             // the sheet's pack is 30 % used, the model's is full: 6 % of the volts, twice that in thrust
             assertEquals(excess, climb, 0.25 * excess, setup.name());
             assertTrue(climb < excess, setup.name() + ": a full pack climbs better");

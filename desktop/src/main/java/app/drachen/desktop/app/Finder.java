@@ -6,6 +6,7 @@ import app.drachen.core.calc.Calculation;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.flight.AircraftSheet;
+import app.drachen.core.setup.Components;
 import app.drachen.core.stages.Calculations;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
@@ -153,7 +154,21 @@ final class Finder {
                             session, host, calculation)
                     .open()));
         }
+        if (session.isOpen()) {
+            hits.addAll(figures());
+        }
         return hits;
+    }
+
+    /** Every figure of the aircraft; last, because there are so many. */
+    private List<Choice> figures() {
+        return Components.of(session.setup()).stream()
+                .map(c -> new Choice(
+                        "figure",
+                        FiguresPanel.heading(c) + ": " + FiguresPanel.name(c) + "  "
+                                + FiguresPanel.words(c, c.value(), session.units()),
+                        () -> new FiguresPanel(session, host).open(c)))
+                .toList();
     }
 
     private List<Choice> ofAircraft() {

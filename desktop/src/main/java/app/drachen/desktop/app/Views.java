@@ -56,6 +56,7 @@ final class Views {
                 new View("mapping", views::mapping),
                 new View("calculator", views::calculator),
                 new View("feel", views::feel),
+                new View("figures", views::figures),
                 new View("sunlight", views::sunlight));
     }
 
@@ -227,8 +228,17 @@ final class Views {
         return null;
     }
 
-    private Void sunlight() throws Exception {
+    private Void figures() throws Exception {
         escape("feel");
+        stage("Strandläufer", Stage.BUILD);
+        press(KeyCode.F4, 1);
+        return screen(() -> ((javafx.scene.control.ListView<?>) scene.lookup("#figure-places"))
+                .getSelectionModel()
+                .select(1));
+    }
+
+    private Void sunlight() throws Exception {
+        escape("figures");
         stage("Rochen", Stage.MAIDEN);
         return press(KeyCode.F8, 1);
     }

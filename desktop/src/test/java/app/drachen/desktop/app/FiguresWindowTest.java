@@ -1,0 +1,122 @@
+package app.drachen.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.units.UnitSystem;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** Every figure of an aircraft, by keyboard. */
+class FiguresWindowTest extends WindowTest {
+    private void figures(String place) throws Exception {
+        press(KeyCode.F4);
+        until(() -> scene.lookup("#figure-places") != null);
+        choose(place);
+    }
+
+    @SuppressWarnings("unchecked")
+    private void choose(String place) throws Exception {
+        act(() -> ((ListView<String>) scene.lookup("#figure-places"))
+                .getSelectionModel()
+                .select(place));
+        act(() -> scene.lookup("#figure-places").requestFocus());
+    }
+
+    @Test
+    void aFigureThatNoDrawingShowsIsTypedInThePilotsUnitsAndUndone() throws Exception {
+        open("Strandläufer", Stage.BUILD);
+        int before = ask(() -> session.revision().number());
+        figures("wing · section");
+        type("figure-build-airframe-wing-section-maximumLift-text", "1.31");
+        until(() -> session.revision().number() == before + 1);
+        assertEquals(1.31, ask(() -> session.setup().airframe().wing().section().maximumLift()));
+        choose("wing");
+        type("figure-build-airframe-wing-incidence-text", "40");
+        until(() -> notice().contains("incidence"));
+        assertEquals(before + 1, ask(() -> session.revision().number()), "what the wing refuses changes nothing");
+        type("figure-build-airframe-wing-incidence-text", "2");
+        until(() -> session.revision().number() == before + 2);
+        assertEquals(
+                Math.toRadians(2), ask(() -> session.setup().airframe().wing().incidence()), 1e-9);
+        press(KeyCode.ESCAPE);
+        until(() -> scene.lookup("#figures") == null);
+        press(KeyCode.CONTROL, KeyCode.Z);
+        press(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> session.revision().number() == before);
+    }
+
+    @Test
+    void choicesWholeNumbersAndListsAreChangedToo() throws Exception {
+        open("Seeschwalbe", Stage.BUILD);
+        int parts = ask(() -> session.setup().parts().size());
+        figures("part camera");
+        press(KeyCode.INSERT);
+        until(() -> session.setup().parts().size() == parts + 1);
+        assertTrue(ask(() -> session.setup().part("part").isPresent()));
+        choose("part part");
+        press(KeyCode.DELETE);
+        until(() -> session.setup().parts().size() == parts);
+        choose("drive 1");
+        act(() -> choice("figure-build-propulsion-drives-0-turn")
+                .setValue(app.drachen.core.propulsion.Drive.Turn.COUNTERCLOCKWISE));
+        until(() -> session.setup().propulsion().drives().get(0).turn()
+                == app.drachen.core.propulsion.Drive.Turn.COUNTERCLOCKWISE);
+        choose("mount");
+        type("figure-harness-mount-configuredQuarterTurns", "two");
+        until(() -> notice().contains("is no whole number"));
+        type("figure-harness-mount-configuredQuarterTurns", "2");
+        until(() -> session.setup().mount().configuredQuarterTurns() == 2);
+    }
+
+    @SuppressWarnings("unchecked")
+    private ComboBox<Object> choice(String id) {
+        return (ComboBox<Object>) scene.lookup("#" + id);
+    }
+
+    @Test
+    void theFinderLeadsToEveryFigure() throws Exception {
+        open("Strandläufer", Stage.MODES);
+        press(KeyCode.CONTROL, KeyCode.K);
+        take("linkage horn left aileron");
+        until(() -> scene.lookup("#figures") != null);
+        until(() -> {
+            Node owner = scene.getFocusOwner();
+            return owner instanceof TextField && owner.getId().contains("linkage-horn");
+        });
+    }
+
+    /** Whatever an aircraft has is shown under some heading, in either system of units. */
+    @Test
+    void everyPlaceIsShownInBothUnits() throws Exception {
+        for (UnitSystem units : List.of(UnitSystem.METRIC, UnitSystem.IMPERIAL)) {
+            open("Rochen", Stage.THROWS);
+            figures("aircraft");
+            ListView<?> places = ask(() -> (ListView<?>) scene.lookup("#figure-places"));
+            for (int i = 0; i < places.getItems().size(); i++) {
+                int at = i;
+                act(() -> places.getSelectionModel().select(at));
+                assertTrue(
+                        ask(() -> scene.lookup("#figures")
+                                                .lookupAll(".text-field")
+                                                .size()
+                                        + scene.lookup("#figures")
+                                                .lookupAll(".combo-box")
+                                                .size())
+                                > 0,
+                        String.valueOf(places.getItems().get(at)));
+            }
+            press(KeyCode.ESCAPE);
+            until(() -> scene.lookup("#figures") == null);
+            press(KeyCode.CONTROL, KeyCode.U);
+            assertEquals(
+                    units == UnitSystem.METRIC ? UnitSystem.IMPERIAL : UnitSystem.METRIC, ask(() -> session.units()));
+        }
+    }
+}
