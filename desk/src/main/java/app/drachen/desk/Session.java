@@ -13,6 +13,8 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desk.work.Lane;
+import app.drachen.files.hangar.Hangar;
+import app.drachen.files.hangar.HangarException;
 import app.drachen.files.hangar.Revision;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -21,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
@@ -274,6 +277,33 @@ public final class Session implements AutoCloseable {
      */
     public void plan(CardPlan card, Runnable kept) {
         Plans.keep(desk, aircraft(), card, kept, this::tell);
+    }
+
+    /**
+     * Gives the last revisions of the aircraft that is open, latest first; those that cannot be read are left out.
+     *
+     * @param most how many, above 0
+     */
+    public void history(int most, Consumer<List<Revision>> given) {
+        long id = aircraft().id();
+        desk.keep(
+                hangar -> {
+                    List<Revision> last = new ArrayList<>();
+                    for (int n = hangar.latest(id); n > 0 && last.size() < most; n--) {
+                        readable(hangar, id, n).ifPresent(last::add);
+                    }
+                    return last;
+                },
+                given,
+                this::tell);
+    }
+
+    private static Optional<Revision> readable(Hangar hangar, long id, int number) {
+        try {
+            return hangar.revision(id, number);
+        } catch (HangarException e) {
+            return Optional.empty();
+        }
     }
 
     /** Keeps a weighing of the aircraft that is open. */

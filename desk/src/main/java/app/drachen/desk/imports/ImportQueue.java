@@ -37,6 +37,7 @@ public final class ImportQueue {
     private final Session session;
     private final Runnable changed;
     private final List<Incoming> all = new ArrayList<>();
+    private Optional<Known> known = Optional.empty();
 
     /**
      * A queue for a window.
@@ -102,8 +103,78 @@ public final class ImportQueue {
                         Lane.READ,
                         incoming,
                         running -> SetupJson.read(file),
-                        read -> shelve(incoming, read),
+                        read -> read(incoming, read),
                         sentence -> refuse(incoming, sentence));
+    }
+
+    /** Asks what a set-up is whose aircraft stands on the shelf already. */
+    public interface Known {
+        /**
+         * Asks.
+         *
+         * @param there the aircraft of that name
+         * @param read what was read
+         * @param file from where
+         * @param answer one of its methods is called, once
+         */
+        void ask(OpenAircraft there, Setup read, Path file, Answer answer);
+    }
+
+    /** What a set-up is, that was asked about. */
+    public interface Answer {
+        /** An aircraft of its own. */
+        void own();
+
+        /** The next revision of the aircraft of that name. */
+        void revision();
+
+        /** Nothing is to be done with it. */
+        void nothing();
+    }
+
+    /** From here on it is asked; until then a set-up is always an aircraft of its own. */
+    public void whenKnown(Known asker) {
+        known = Optional.of(asker);
+    }
+
+    private void read(Incoming incoming, Setup read) {
+        Optional<OpenAircraft> there = session.desk().shelf().stream()
+                .filter(a -> a.name().equals(read.name()) && a.standing().isPresent())
+                .findFirst();
+        if (known.isEmpty() || there.isEmpty()) {
+            shelve(incoming, read);
+        } else {
+            known.get().ask(there.get(), read, incoming.file(), new Answer() {
+                @Override
+                public void own() {
+                    shelve(incoming, read);
+                }
+
+                @Override
+                public void revision() {
+                    revise(incoming, there.get(), read);
+                }
+
+                @Override
+                public void nothing() {
+                    refuse(incoming, incoming.file().getFileName() + " was put aside; nothing was changed.");
+                }
+            });
+        }
+    }
+
+    private void revise(Incoming incoming, OpenAircraft there, Setup read) {
+        boolean differs = there.edit(
+                "Read from " + incoming.file().getFileName(),
+                now -> read,
+                () -> {
+                    become(incoming, new State.Shelved(there));
+                    session.tell(there.name() + " stands as it was read in.");
+                },
+                sentence -> refuse(incoming, sentence));
+        if (!differs) {
+            refuse(incoming, "Nothing differs from " + there.name() + " as it stands.");
+        }
     }
 
     private void shelve(Incoming incoming, Setup read) {

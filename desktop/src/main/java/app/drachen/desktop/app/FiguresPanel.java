@@ -180,11 +180,8 @@ final class FiguresPanel {
         if (chosen().filter(AIRCRAFT::equals).isPresent()) {
             for (Row r : Components.rows(session.setup())) {
                 if (r.size() == 0) {
-                    Action first = Action.of(
-                            "First " + last(r.place()),
-                            "",
-                            () -> edit("First " + last(r.place()), s -> Components.added(s, r.path())));
-                    deeds.getChildren().add(Texts.button(first));
+                    String first = "First " + last(r.place());
+                    deeds.getChildren().add(Texts.button(first, () -> edit(first, x -> Components.added(x, r.path()))));
                 }
             }
         }

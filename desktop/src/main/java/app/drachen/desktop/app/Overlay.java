@@ -18,6 +18,7 @@ final class Overlay {
     private final StackPane host;
     private final StackPane pane = new StackPane();
     private final ChangeListener<Node> held = (o, was, is) -> hold();
+    private Runnable escaped = () -> {};
     private Node before;
     private Node first = pane;
 
@@ -32,9 +33,15 @@ final class Overlay {
         pane.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ESCAPE) {
                 close();
+                escaped.run();
                 e.consume();
             }
         });
+    }
+
+    /** Does something when Escape closes it. */
+    void whenClosedByEscape(Runnable then) {
+        escaped = then;
     }
 
     /** The pane itself, for keys and looks. */

@@ -65,6 +65,7 @@ public final class Shell {
     private final LogbookView logbook;
     private final Finder finder;
     private final Deeds deeds;
+    private final DifferencePanel compare;
     private final Outside outside;
     private final Deque<Place> over = new ArrayDeque<>();
     private Optional<OpenAircraft> overAircraft = Optional.empty();
@@ -101,6 +102,8 @@ public final class Shell {
         queue = new ImportQueue(session, this::update);
         logbook = new LogbookView(session, queue, outside.dialogs(), this::openRead, this::closeOver);
         finder = new Finder(session, root, this::everyAction, this::go, this::openFlight);
+        compare = new DifferencePanel(session, root, finder);
+        queue.whenKnown(compare::ask);
         deeds = new Deeds(session, outside.dialogs(), this::place, this::shownReading, finder);
         new Drops(session, root, hangar, this::take, outside.openHangar()).listen();
         // on a low screen a stage scrolls instead of losing its last row
@@ -266,6 +269,7 @@ public final class Shell {
             actions.add(Action.of("write the set-up as JSON", "Ctrl+E", deeds::exportSetup));
             actions.add(Action.of("how it will feel", "Ctrl+J", () -> new FeelPanel(session, root).open()));
             actions.add(Action.of("all figures of the aircraft", "F4", () -> new FiguresPanel(session, root).open()));
+            actions.add(Action.of("compare with a revision or an aircraft", "F3", compare::choose));
             actions.add(Action.of("matters of judgement", "Ctrl+D", () -> new JudgementsPanel(session, root).open()));
             actions.add(Action.of("next stage", "Ctrl+Right", () -> along(1)));
             actions.add(Action.of("stage before", "Ctrl+Left", () -> along(-1)));

@@ -35,6 +35,15 @@ public final class Texts {
     }
 
     /** A button that shows its key. */
+    public static Button button(String label, Runnable run, String... styles) {
+        Button button = new Button(label);
+        button.getStyleClass().addAll(styles);
+        button.setOnAction(e -> run.run());
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    /** A button of an action, with its key. */
     public static Button button(Action action, String... styles) {
         Button button = new Button(action.label());
         if (!action.shown().isEmpty()) {

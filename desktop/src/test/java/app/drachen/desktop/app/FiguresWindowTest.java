@@ -4,9 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.clearance.Stage;
+import app.drachen.core.draft.NewAircraft;
 import app.drachen.core.units.UnitSystem;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
@@ -90,6 +92,23 @@ class FiguresWindowTest extends WindowTest {
             Node owner = scene.getFocusOwner();
             return owner instanceof TextField && owner.getId().contains("linkage-horn");
         });
+    }
+
+    /** Where there is none of something yet, the first is made. */
+    @Test
+    void aBareAircraftGetsItsFirstPart() throws Exception {
+        act(() -> desk.add(NewAircraft.of(NewAircraft.Kind.NOTHING, "Bare"), "made", session::open, s -> {}));
+        until(() -> session.isOpen() && session.setup().name().equals("Bare"));
+        act(() -> session.go(Stage.BUILD));
+        figures("aircraft");
+        act(() -> scene.lookup("#figures").lookupAll(".button").stream()
+                .map(Button.class::cast)
+                .filter(b -> b.getText().equals("First part"))
+                .findFirst()
+                .orElseThrow()
+                .fire());
+        until(() -> session.setup().parts().size() == 1);
+        choose("part part");
     }
 
     /** Whatever an aircraft has is shown under some heading, in either system of units. */

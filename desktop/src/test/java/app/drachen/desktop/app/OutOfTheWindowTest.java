@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import app.drachen.core.clearance.Stage;
+import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.files.json.SetupJson;
@@ -18,6 +19,7 @@ import java.util.List;
 import java.util.OptionalLong;
 import java.util.Set;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
 import javafx.scene.control.TextArea;
 import javafx.scene.image.Image;
 import javafx.scene.input.KeyCode;
@@ -127,8 +129,42 @@ class OutOfTheWindowTest extends WindowTest {
         Files.writeString(bad, "{\"format\":\"someone else's\"}");
         dialogs.toOpen.push(List.of(json, bad));
         press(KeyCode.I);
+        fire("take-own");
         until(() -> hangar.aircraft().size() == 4);
         assertTrue(notice().contains("other.json") && notice().contains("no Drachen set-up"), notice());
+    }
+
+    /** A document that was changed elsewhere becomes the next revision, after it has said what changes. */
+    @Test
+    void aChangedDocumentIsReadInAsTheNextRevision() throws Exception {
+        open("Seeschwalbe", Stage.BUILD);
+        int before = ask(() -> session.revision().number());
+        Path json = folder.resolve("changed.json");
+        Setup heavier = ask(() -> session.setup()).withPart("camera", p -> p.withMass(0.123));
+        SetupJson.write(heavier, json);
+        press(KeyCode.CONTROL, KeyCode.H);
+        dialogs.toOpen.push(List.of(json));
+        press(KeyCode.I);
+        until(() -> scene.lookup("#difference-list") != null);
+        List<String> said = ask(() -> ((ListView<?>) scene.lookup("#difference-list"))
+                .getItems().stream().map(String::valueOf).toList());
+        assertEquals(1, said.size());
+        assertTrue(said.get(0).startsWith("part camera: mass ") && said.get(0).endsWith("→ 123\u00a0g"), said.get(0));
+        press(KeyCode.ESCAPE);
+        until(() -> notice().contains("put aside"));
+        dialogs.toOpen.push(List.of(json));
+        press(KeyCode.I);
+        fire("take-revision");
+        until(() -> hangar.latest(idOf("Seeschwalbe")) == before + 1);
+        assertEquals(3, hangar.aircraft().size());
+        assertEquals(heavier, hangar.current(idOf("Seeschwalbe")).setup());
+        // and the two revisions can be compared
+        open("Seeschwalbe", Stage.BUILD);
+        press(KeyCode.F3);
+        take("r" + before);
+        until(() -> scene.lookup("#difference-list") != null);
+        assertEquals(said, ask(() -> ((ListView<?>) scene.lookup("#difference-list"))
+                .getItems().stream().map(String::valueOf).toList()));
     }
 
     @Test

@@ -162,6 +162,7 @@ class ShelfWindowTest extends WindowTest {
                 shell::take,
                 openedHangars::add);
         act(() -> drops.take(List.of(json, folder.resolve("h.drachen"), log)));
+        fire("take-own");
         until(() -> names().size() == 4);
         assertEquals(List.of(folder.resolve("h.drachen")), openedHangars);
         assertTrue(notice().contains("Open an aircraft first"), notice());
