@@ -126,11 +126,6 @@ public final class FirstFlight implements CardPlan {
     }
 
     private static PassLimit judged(Measure measure, String sentence, double most, Quantity quantity, String formula) {
-        return new PassLimit(
-                measure,
-                sentence,
-                Double.NEGATIVE_INFINITY,
-                most,
-                Working.of("MAIDEN", sentence, most, quantity, formula, Source.COMMON_PRACTICE));
+        return Launches.most(measure, "MAIDEN", sentence, most, quantity, formula);
     }
 }

@@ -1,8 +1,10 @@
 package app.drachen.core.cards;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.cards.PassLimit.Measure;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
 import java.util.List;
 import java.util.Optional;
 
@@ -31,6 +33,21 @@ public final class HoldFlight implements CardPlan {
                                 FlightMode.HOLD,
                                 "Hold, straight",
                                 "let go for 40 s; height and heading must stand")),
+                List.of(
+                        Launches.most(
+                                Measure.HOLD_HEIGHT,
+                                "TUNE-R10",
+                                "Height stands within ±" + Quantity.HEIGHT.text(5) + " in Hold",
+                                5,
+                                Quantity.HEIGHT,
+                                "half of the range in 20 s or more, hands off, after 5 s"),
+                        Launches.most(
+                                Measure.HOLD_TURN,
+                                "TUNE-R10",
+                                "Heading turns by at most 15° in Hold",
+                                Math.toRadians(15),
+                                Quantity.ANGLE,
+                                "heading at the end less at the beginning, hands off, after 5 s")),
                 List.of(
                         "It swings more each time: Manual at once.",
                         "Hold turns although the sticks are centred: Level, land, find the trim."),

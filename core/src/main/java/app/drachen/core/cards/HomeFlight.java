@@ -1,7 +1,9 @@
 package app.drachen.core.cards;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.cards.PassLimit.Measure;
 import app.drachen.core.modes.FlightMode;
+import app.drachen.core.modes.HomeProfile;
 import app.drachen.core.modes.Route;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
@@ -52,9 +54,32 @@ public final class HomeFlight implements CardPlan {
                                 "Home by switch",
                                 "climb, line up, arrive, circle; hands off, thumb on Manual")),
                 List.of(
+                        Launches.most(
+                                Measure.LINE_UP,
+                                "HOMING-A8",
+                                "Points home within " + Quantity.TIME.text(lineUp(setup, height)),
+                                lineUp(setup, height),
+                                Quantity.TIME,
+                                "12 s, and the climb before the turn where it climbs first"),
+                        Launches.most(
+                                Measure.HOME_HEIGHT,
+                                "HOMING-A8",
+                                "Arrives within ±" + Quantity.HEIGHT.text(8) + " of the return height",
+                                8,
+                                Quantity.HEIGHT,
+                                "distance from the return height at one and a half circles from home")),
+                List.of(
                         "It turns away from home or sinks below half the trial height: Manual.",
                         "It weaves more and more, or is slow and nose-high: Level, power, lower the return height."),
                 600,
                 Optional.of(out));
+    }
+
+    /** Time to point home: to turn, and to climb first where that is set [s]. */
+    private static double lineUp(Setup setup, double height) {
+        HomeProfile home = setup.modes().home();
+        double climb =
+                Math.max(0, home.height() - height) / setup.modes().limits().climbRate();
+        return 12 + (home.climbFirst() ? 1.3 * climb : 0);
     }
 }

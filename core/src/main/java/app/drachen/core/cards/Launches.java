@@ -25,20 +25,23 @@ final class Launches {
      * A card that is thrown, climbs to trial height, does something there and lands.
      *
      * @param middle what it does, numbered from 3
+     * @param shown what it must show, beside the charge that is kept
      * @param longest planned time [s]
      */
     static Card card(
             CardPlan plan,
             double height,
             List<CardStep> middle,
+            List<PassLimit> shown,
             List<String> breakOff,
             double longest,
             Optional<Route> route) {
         List<CardStep> steps = new ArrayList<>(List.of(throwInto(), climbTo(height)));
         steps.addAll(middle);
         steps.add(land(steps.size() + 1));
-        return new Card(
-                plan.id(), plan.title(), steps, List.of(chargeKept()), breakOff, CAUTIONS, height, longest, route);
+        List<PassLimit> limits = new ArrayList<>(shown);
+        limits.add(chargeKept());
+        return new Card(plan.id(), plan.title(), steps, limits, breakOff, CAUTIONS, height, longest, route);
     }
 
     static double trialHeight(Setup setup, Field field) {
@@ -79,6 +82,36 @@ final class Launches {
     static double trialHeight(Stall stall, Field field) {
         double height = TrialHeight.of(stall).value();
         return Math.min(height, field.heightLimit().map(l -> l.height() - 10).orElse(height));
+    }
+
+    /**
+     * A limit that is not to be gone beyond.
+     *
+     * @param most [SI unit of the quantity]
+     */
+    static PassLimit most(
+            PassLimit.Measure measure, String id, String sentence, double most, Quantity quantity, String formula) {
+        return new PassLimit(
+                measure,
+                sentence,
+                Double.NEGATIVE_INFINITY,
+                most,
+                Working.of(id, sentence, most, quantity, formula, Source.COMMON_PRACTICE));
+    }
+
+    /**
+     * A limit that must be reached.
+     *
+     * @param least [SI unit of the quantity]
+     */
+    static PassLimit least(
+            PassLimit.Measure measure, String id, String sentence, double least, Quantity quantity, String formula) {
+        return new PassLimit(
+                measure,
+                sentence,
+                least,
+                Double.POSITIVE_INFINITY,
+                Working.of(id, sentence, least, quantity, formula, Source.COMMON_PRACTICE));
     }
 
     static PassLimit chargeKept() {

@@ -1,9 +1,11 @@
 package app.drachen.core.cards;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.cards.PassLimit.Measure;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.Route;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -53,6 +55,13 @@ public final class MissionFlight implements CardPlan {
                         FlightMode.MISSION,
                         "Mission, one lap",
                         "hands off, thumb on Manual; it must turn at every point")),
+                List.of(Launches.least(
+                        Measure.POINTS_REACHED,
+                        "MISSION",
+                        "Every point of the lap is reached",
+                        1,
+                        Quantity.SHARE,
+                        "points that it came within 60 m of, over all points")),
                 List.of(
                         "It leaves the lap by more than 50 m: Level, then Home.",
                         "It banks and does not turn, or turns the wrong way: Manual."),

@@ -26,7 +26,16 @@ public record PassLimit(Measure id, String sentence, double least, double most, 
         WING_DROP("Wing drop in the stall"),
         SETTLE_TIME("Time to settle in Level"),
         CHARGE_LEFT("Charge left"),
-        TOUCHDOWN_SINK("Sink at the touchdown");
+        TOUCHDOWN_SINK("Sink at the touchdown"),
+        CHOP_PITCH("Nose after the power is cut"),
+        CHOP_HEIGHT("Height lost without power"),
+        HOLD_HEIGHT("Height in Hold"),
+        HOLD_TURN("Turn in Hold"),
+        ROLL_REVERSALS("Reversals of the roll stick"),
+        PITCH_REVERSALS("Reversals of the pitch stick"),
+        LINE_UP("Time to line up for home"),
+        HOME_HEIGHT("Height at home"),
+        POINTS_REACHED("Points of the route reached");
 
         private final String label;
 

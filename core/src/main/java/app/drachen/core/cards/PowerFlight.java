@@ -1,8 +1,10 @@
 package app.drachen.core.cards;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.cards.PassLimit.Measure;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
 import java.util.List;
 import java.util.Optional;
 
@@ -29,6 +31,21 @@ public final class PowerFlight implements CardPlan {
                         FlightMode.MANUAL,
                         "Power off, then full, sticks still",
                         "3 s each; where do nose and wings go?")),
+                List.of(
+                        Launches.most(
+                                Measure.CHOP_PITCH,
+                                "MAIDEN-R13",
+                                "The nose falls by at most 20° in 3 s without power",
+                                Math.toRadians(20),
+                                Quantity.ANGLE,
+                                "pitch when the power is cut, less the least within 3 s, stick still; a glide takes it 6 to 8° down anyhow"),
+                        Launches.most(
+                                Measure.CHOP_HEIGHT,
+                                "MAIDEN-R13",
+                                "At most " + Quantity.HEIGHT.text(10) + " is lost in the 5 s after",
+                                10,
+                                Quantity.HEIGHT,
+                                "height when the power is cut, less the least within 5 s")),
                 List.of(
                         "The nose falls below 30°: power on and pull gently.",
                         "It rolls by itself: level it, power on."),

@@ -29,6 +29,7 @@ public final class TrimFlight implements CardPlan {
                         FlightMode.MANUAL,
                         "Straight passes, helper on",
                         "into and down the wind, never across it")),
+                List.of(),
                 List.of(
                         "It pulls to one side more and more: helper off.",
                         "The wind comes from the side: land, another day."),

@@ -1,8 +1,10 @@
 package app.drachen.core.cards;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.cards.PassLimit.Measure;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
 import java.util.List;
 import java.util.Optional;
 
@@ -41,8 +43,19 @@ public final class TuneFlight implements CardPlan {
                                 FlightMode.LEVEL,
                                 "Autotune, pitch",
                                 "full up, full down, 1.2 s each, 30 each way")),
+                List.of(reversals(Measure.ROLL_REVERSALS, "roll"), reversals(Measure.PITCH_REVERSALS, "pitch")),
                 List.of("It shakes: helper off, Manual.", "It comes below half the trial height: stop, climb, go on."),
                 600,
                 Optional.empty());
+    }
+
+    private static PassLimit reversals(Measure measure, String stick) {
+        return Launches.least(
+                measure,
+                "TUNE-R16",
+                "The " + stick + " stick reaches each stop 25 times",
+                25,
+                Quantity.COUNT,
+                "stops on the side reached less often, in Level; fewer tell little of how it answers");
     }
 }

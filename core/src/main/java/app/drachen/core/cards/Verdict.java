@@ -1,11 +1,16 @@
 package app.drachen.core.cards;
 
 import app.drachen.core.cards.PassLimit.Measure;
+import app.drachen.core.debrief.CardMeasures;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.debrief.Flown;
 import app.drachen.core.debrief.LevelResult;
+import app.drachen.core.debrief.ModeSegment;
 import app.drachen.core.debrief.StallResult;
 import app.drachen.core.debrief.TrimNeeded;
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.log.LogColumn;
+import app.drachen.core.modes.HomeProfile;
 import java.util.List;
 import java.util.Optional;
 
@@ -20,7 +25,7 @@ public record Verdict(PassLimit limit, Optional<Double> measured) {
     /** Judges every limit of a card. */
     public static List<Verdict> of(Card card, Flown flight) {
         return card.limits().stream()
-                .map(limit -> new Verdict(limit, measure(limit.id(), flight)))
+                .map(limit -> new Verdict(limit, measure(limit.id(), card, flight)))
                 .toList();
     }
 
@@ -32,7 +37,9 @@ public record Verdict(PassLimit limit, Optional<Double> measured) {
         return measured.isPresent() && !passed();
     }
 
-    private static Optional<Double> measure(Measure measure, Flown flight) {
+    private static Optional<Double> measure(Measure measure, Card card, Flown flight) {
+        FlightLog log = flight.log();
+        List<ModeSegment> segments = flight.segments();
         return switch (measure) {
             case ROLL_TRIM -> flight.trim().map(TrimNeeded::roll);
             case PITCH_TRIM -> flight.trim().map(TrimNeeded::pitch);
@@ -43,6 +50,23 @@ public record Verdict(PassLimit limit, Optional<Double> measured) {
                     .max(Double::compareTo);
             case CHARGE_LEFT -> Debrief.usedShare(flight.log(), flight.setup()).map(used -> 1 - used);
             case TOUCHDOWN_SINK -> flight.touchdownSink();
+            case CHOP_PITCH -> CardMeasures.chopPitch(log);
+            case CHOP_HEIGHT -> CardMeasures.chopHeight(log);
+            case HOLD_HEIGHT -> CardMeasures.holdHeight(log, segments);
+            case HOLD_TURN -> CardMeasures.holdTurn(log, segments);
+            case ROLL_REVERSALS -> CardMeasures.reversals(log, segments, LogColumn.STICK_ROLL);
+            case PITCH_REVERSALS -> CardMeasures.reversals(log, segments, LogColumn.STICK_PITCH);
+            case LINE_UP -> home(flight).flatMap(h -> CardMeasures.lineUp(log, segments, h.circleRadius()));
+            case HOME_HEIGHT -> home(flight)
+                    .flatMap(h -> CardMeasures.homeHeight(log, segments, h.circleRadius(), h.height()));
+            case POINTS_REACHED -> card.route().flatMap(r -> CardMeasures.pointsReached(log, segments, r, NEAR));
         };
+    }
+
+    /** So near to a point of a route is at it [m]. */
+    private static final double NEAR = 60;
+
+    private static Optional<HomeProfile> home(Flown flight) {
+        return flight.setup().map(s -> s.modes().home());
     }
 }
