@@ -37,6 +37,7 @@ public final class Desk implements AutoCloseable {
     private final Jobs jobs;
     private final Executor screen;
     private final Clock clock;
+    private final boolean demo;
     private final List<String> unread = new ArrayList<>();
     private final Map<Long, OpenAircraft> aircraft = new HashMap<>();
     private final List<Consumer<Event>> listeners = new ArrayList<>();
@@ -80,6 +81,12 @@ public final class Desk implements AutoCloseable {
         sites = hangar.setting(SITES).map(this::readSites).orElse(List.of());
         units = hangar.setting(UNITS).flatMap(Desk::unitsOf).orElse(UnitSystem.METRIC);
         home = hangar.setting(Hangar.HOME).orElse("");
+        demo = hangar.setting(Hangar.DEMO).isPresent();
+    }
+
+    /** Whether this is the demo, whose aircraft and places are invented. */
+    public boolean isDemo() {
+        return demo;
     }
 
     private Optional<Field> readField(String text) {

@@ -20,13 +20,17 @@ import java.util.Optional;
  * @param neutral the neutral point
  * @param mass mass and centre of gravity
  * @param pack the pack, if fitted
+ * @param room how far behind the nose a pack finds room [m], above 0
  */
-public record Balance(Planform planform, NeutralPoint neutral, MassProperties mass, Optional<Part> pack) {
+public record Balance(Planform planform, NeutralPoint neutral, MassProperties mass, Optional<Part> pack, double room) {
     /** Least static margin of the window [-]. */
     public static final double LEAST_MARGIN = 0.08;
 
     /** Greatest static margin of the window [-]. */
     public static final double GREATEST_MARGIN = 0.15;
+
+    /** Nobody measures a CG finer [m]. */
+    private static final double FINEST = 0.0005;
 
     private static final double AIM = 0.12;
     private static final double LEAST_WINDOW = 0.02;
@@ -34,7 +38,11 @@ public record Balance(Planform planform, NeutralPoint neutral, MassProperties ma
     /** Balance of a set-up. */
     public static Balance of(Setup setup) {
         return new Balance(
-                setup.planform(), NeutralPoint.of(setup.airframe()), setup.massProperties(), setup.packPart());
+                setup.planform(),
+                NeutralPoint.of(setup.airframe()),
+                setup.massProperties(),
+                setup.packPart(),
+                setup.airframe().body().podLength());
     }
 
     /**
@@ -101,11 +109,12 @@ public record Balance(Planform planform, NeutralPoint neutral, MassProperties ma
     /**
      * How far the CG lies behind (positive) or ahead of (negative) the window.
      *
-     * @return [m], 0 inside
+     * @return [m], 0 inside and within half a millimetre of it
      */
     public double outside() {
         double cg = mass.centre().aft();
-        return cg > windowRear() ? cg - windowRear() : Math.min(0, cg - windowFront());
+        double off = cg > windowRear() ? cg - windowRear() : Math.min(0, cg - windowFront());
+        return Math.abs(off) < FINEST ? 0 : off;
     }
 
     /** Static margin as a working. */
@@ -123,19 +132,24 @@ public record Balance(Planform planform, NeutralPoint neutral, MassProperties ma
                 .within(leastMargin(), greatestMargin());
     }
 
-    /** Slide of the pack to the aimed CG; forward is negative. Empty without a pack. */
+    /** Slide of the pack to the aimed CG; forward is negative. Empty without a pack, or where it would leave the body. */
     public Optional<Working> packSlide() {
-        return pack.map(p -> Working.of(
-                "BUILD-A7",
-                "Slide the pack by",
-                mass.mass() * (aim() - mass.centre().aft()) / p.mass(),
-                Quantity.LENGTH,
-                "Δs = M·(aim − CG)/m_pack; aft positive",
-                Source.STATICS,
-                Working.in("all-up mass M", mass.mass(), Quantity.MASS),
-                Working.in("aim", aim(), Quantity.LENGTH),
-                Working.in("CG", mass.centre().aft(), Quantity.LENGTH),
-                Working.in("pack mass", p.mass(), Quantity.MASS)));
+        return pack.filter(p -> {
+                    double there = p.position().aft()
+                            + mass.mass() * (aim() - mass.centre().aft()) / p.mass();
+                    return there >= 0.01 && there <= room;
+                })
+                .map(p -> Working.of(
+                        "BUILD-A7",
+                        "Slide the pack by",
+                        mass.mass() * (aim() - mass.centre().aft()) / p.mass(),
+                        Quantity.LENGTH,
+                        "Δs = M·(aim − CG)/m_pack; aft positive",
+                        Source.STATICS,
+                        Working.in("all-up mass M", mass.mass(), Quantity.MASS),
+                        Working.in("aim", aim(), Quantity.LENGTH),
+                        Working.in("CG", mass.centre().aft(), Quantity.LENGTH),
+                        Working.in("pack mass", p.mass(), Quantity.MASS)));
     }
 
     /**

@@ -6,6 +6,8 @@ import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.widget.Fields;
 import app.drachen.desktop.widget.Texts;
 import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 
@@ -25,6 +27,11 @@ final class FootLine extends HBox {
     void update() {
         getChildren().clear();
         // what is shown is on disk; what is still on its way there is not shown yet
+        if (session.desk().isDemo()) {
+            Label demo = Texts.label("Demo", "strong");
+            demo.setTooltip(new Tooltip("Invented aircraft, flights and places. Ctrl+O begins a hangar of your own."));
+            getChildren().add(demo);
+        }
         String saved = session.desk().saved() ? "saved" : "saving";
         if (session.isOpen()) {
             getChildren().add(Texts.label("Set-up r" + session.revision().number() + " · " + saved, "strong"));

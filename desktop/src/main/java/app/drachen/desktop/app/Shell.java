@@ -316,10 +316,15 @@ public final class Shell {
                         setup,
                         "Started: " + from,
                         added -> {
-                            hangar.choose(added);
-                            notice.tell(setup.name() + " stands in the hangar; F2 gives it its name, Enter opens it.");
+                            hangar.name(added);
+                            notice.tell(ownHangar() + "Type its name and Enter; Enter then opens it.");
                         },
                         session::tell);
+    }
+
+    /** A demo is no place for one's own aircraft. */
+    private String ownHangar() {
+        return session.desk().isDemo() ? "This is the demo; Ctrl+O begins a hangar of your own. " : "";
     }
 
     private void readSetups() {

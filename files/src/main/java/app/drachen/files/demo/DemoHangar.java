@@ -67,6 +67,7 @@ public final class DemoHangar {
         DemoHangar demo = new DemoHangar(hangar, clock.instant().getEpochSecond(), progress);
         hangar.keep(FIELD, SetupJson.writeField(DemoField.deichwiese().measured(LocalDate.now(clock))));
         hangar.keep(Hangar.HOME, "54.3120, 8.0870");
+        hangar.keep(Hangar.DEMO, "invented aircraft and places");
         demo.rochen();
         demo.strandlaeufer();
         demo.seeschwalbe();

@@ -22,6 +22,9 @@ public final class Hangar implements AutoCloseable {
     /** Setting under which the position of home is kept, as degrees of latitude and longitude. */
     public static final String HOME = "home";
 
+    /** Setting that marks a demo hangar, whose aircraft nobody has. */
+    public static final String DEMO = "demo";
+
     /** Setting under which the field of the day is kept. */
     public static final String FIELD = "field";
 

@@ -59,7 +59,7 @@ public final class CentreOfGravity implements ClearanceRule {
                                     "Static margin " + margin + ", wanted " + LEAST + " to " + MOST + ". "
                                             + advice(balance),
                                     balance.marginWorking()),
-                            remedies(setup, balance))
+                            remedies(balance))
                     : Ruling.of(
                             Stage.BUILD,
                             Gate.LAUNCH,
@@ -87,7 +87,7 @@ public final class CentreOfGravity implements ClearanceRule {
                                 + "; " + LEAST + " is wanted. "
                                 + advice(balance),
                         workings.toArray(new Working[0])),
-                remedies(setup, balance));
+                remedies(balance));
     }
 
     private static String advice(Balance balance) {
@@ -104,16 +104,13 @@ public final class CentreOfGravity implements ClearanceRule {
     }
 
     /** Sliding the pack, where it stays inside the aircraft. */
-    private static Remedy[] remedies(Setup setup, Balance balance) {
+    private static Remedy[] remedies(Balance balance) {
         if (balance.pack().isEmpty() || balance.packSlide().isEmpty()) {
             return new Remedy[0];
         }
         Part pack = balance.pack().get();
         double aft =
                 Math.rint((pack.position().aft() + balance.packSlide().get().value()) * 1000) / 1000;
-        if (aft < 0.01 || aft > setup.airframe().body().podLength()) {
-            return new Remedy[0];
-        }
         Position moved =
                 new Position(aft, pack.position().right(), pack.position().up());
         return new Remedy[] {

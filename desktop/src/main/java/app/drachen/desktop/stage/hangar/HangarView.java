@@ -255,6 +255,12 @@ public final class HangarView implements Place {
         reveal();
     }
 
+    /** Chooses an aircraft that is new, and asks for its name. */
+    public void name(OpenAircraft aircraft) {
+        choose(aircraft);
+        album.startRename();
+    }
+
     /** Moves the shelf so that the chosen card is seen whole. */
     private void reveal() {
         if (chosen < cards.getChildren().size()) {
