@@ -27,13 +27,16 @@ import java.util.Optional;
  */
 public record WindFit(
         double north, double east, double spread, double airspeed, int samples, boolean measuredAirspeed) {
-    private static final int LEAST = 40;
+    private static final int LEAST = 12;
     private static final double CORRELATED = 5;
+
+    /** Parts of a full turn in which courses are counted. */
+    private static final int SECTORS = 24;
 
     /** Fits the wind; empty where the flight does not show it. */
     public static Optional<WindFit> of(FlightLog log, int from, int to) {
         List<double[]> samples = samples(log, from, to);
-        if (samples.size() < LEAST || !allRound(samples)) {
+        if (samples.size() < LEAST) {
             return Optional.empty();
         }
         boolean measured = samples.stream().noneMatch(s -> Double.isNaN(s[2]));
@@ -67,7 +70,7 @@ public record WindFit(
         }
         double airspeed = measured ? x[2] * meanSpeed : x[2];
         boolean sound = airspeed > 0.4 * meanSpeed && airspeed < 2.5 * meanSpeed && Math.hypot(x[0], x[1]) < 60;
-        return sound
+        return sound && allRound(samples, x)
                 ? Optional.of(new WindFit(
                         x[0], x[1], spread(samples, x, normal, measured), airspeed, samples.size(), measured))
                 : Optional.empty();
@@ -95,27 +98,22 @@ public record WindFit(
         return samples;
     }
 
-    /** Whether at least six of eight sectors about the mean velocity are seen. */
-    private static boolean allRound(List<double[]> samples) {
-        double north = (least(samples, 0) + greatest(samples, 0)) / 2;
-        double east = (least(samples, 1) + greatest(samples, 1)) / 2;
-        int[] seen = new int[8];
+    /** Whether the courses through the air about a wind go round by at least 270°, however often they were sampled. */
+    private static boolean allRound(List<double[]> samples, double[] wind) {
+        int[] seen = new int[SECTORS];
         for (double[] s : samples) {
-            seen[(int) Math.floorMod(Math.round(Math.atan2(s[1] - east, s[0] - north) / (Math.PI / 4)), 8L)]++;
+            double sector = (Math.atan2(s[1] - wind[1], s[0] - wind[0]) + Math.PI) / (2 * Math.PI) * SECTORS;
+            seen[Math.floorMod((int) Math.floor(sector), SECTORS)]++;
         }
-        int sectors = 0;
-        for (int n : seen) {
-            sectors += n >= 2 ? 1 : 0;
+        // of many samples one in a sector may be a stray one
+        int enough = samples.size() < 40 ? 1 : 2;
+        int gap = 0;
+        int greatest = 0;
+        for (int i = 0; i < 2 * SECTORS; i++) {
+            gap = seen[i % SECTORS] >= enough ? 0 : gap + 1;
+            greatest = Math.max(greatest, gap);
         }
-        return sectors >= 6;
-    }
-
-    private static double least(List<double[]> samples, int at) {
-        return samples.stream().mapToDouble(s -> s[at]).min().orElse(0);
-    }
-
-    private static double greatest(List<double[]> samples, int at) {
-        return samples.stream().mapToDouble(s -> s[at]).max().orElse(0);
+        return greatest <= SECTORS / 4;
     }
 
     private static double spread(List<double[]> samples, double[] x, double[][] normal, boolean measured) {

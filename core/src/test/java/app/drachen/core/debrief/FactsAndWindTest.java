@@ -83,6 +83,29 @@ class FactsAndWindTest {
         assertTrue(covered > 0.9 * runs, covered + " of " + runs + ", seeds from " + seed);
     }
 
+    /** 280° of course in 20 s and 40 s, sampled often and seldom; 200° of it shows nothing, however often sampled. */
+    @ParameterizedTest
+    @CsvSource({"20, 0.1", "20, 1", "40, 0.02", "40, 3"})
+    void threeQuartersOfACircleAreEnoughWhateverTheSampling(double seconds, double step) {
+        for (double degrees : new double[] {280, 200}) {
+            FlightLog.Builder log = new FlightLog.Builder(EnumSet.of(LogColumn.GROUND_SPEED, LogColumn.COURSE));
+            for (double t = 0; t <= seconds; t += step) {
+                double heading = Math.toRadians(degrees) * t / seconds;
+                double north = AIRSPEED * Math.cos(heading) + 3;
+                double east = AIRSPEED * Math.sin(heading) - 2;
+                log.row(t);
+                log.put(LogColumn.GROUND_SPEED, Math.hypot(north, east)).put(LogColumn.COURSE, Math.atan2(east, north));
+            }
+            FlightLog flown = log.build();
+            Optional<WindFit> wind = WindFit.of(flown, 0, flown.rows());
+            assertEquals(degrees > 270, wind.isPresent(), degrees + "°");
+            wind.ifPresent(w -> {
+                assertEquals(3, w.north(), 0.05);
+                assertEquals(-2, w.east(), 0.05);
+            });
+        }
+    }
+
     @Test
     void halfACircleShowsNoWind() {
         assertEquals(
