@@ -132,6 +132,10 @@ final class Programs {
                     new BufferedReader(new InputStreamReader(writer.getInputStream(), StandardCharsets.UTF_8))) {
                 if (!whileOpening) {
                     said.add(in.readLine());
+                    // on a busy machine a moment is not enough for a write; mostly one is waited for
+                    for (int more = random.nextInt(3); more > 0; more--) {
+                        said.add(in.readLine());
+                    }
                 }
                 boolean ended = writer.waitFor(patience, TimeUnit.MILLISECONDS);
                 // the signal of the system's kill command leaves what was said to be read
@@ -156,7 +160,7 @@ final class Programs {
             tally.run(input, e -> false, () -> there(file, last, tally, input));
         }
         System.out.println("  acknowledged writes: " + acknowledged);
-        if (acknowledged < times) {
+        if (acknowledged < times / 2) {
             tally.fault("too little was written to say anything", new byte[0]);
         }
         leftovers(tally, true);
