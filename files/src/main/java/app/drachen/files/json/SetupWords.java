@@ -69,7 +69,7 @@ public final class SetupWords {
 
     /** What it is without unit and range: those stand beside the number in the pilot's own units. */
     public String plain(Component component) {
-        return meaning(component).replaceAll("\\s*\\[[^]]*].*", "");
+        return meaning(component).replaceAll("\\s*\\[[^]]*].*", "").replaceAll("\\s+", " ");
     }
 
     /** In which kind of number it is told. */
