@@ -93,6 +93,7 @@ public final class OpenAircraft {
                     desk.today(),
                     hangar.proofs(id, e -> desk.show(() -> told.accept(e.getMessage()))),
                     desk.facts(flown),
+                    Plans.flown(hangar, id, flown),
                     hangar.setting(Plans.setting(id)).flatMap(CardPlans::byId));
             latest = Optional.of(read);
             int following = hangar.latest(id) + 1;
@@ -215,7 +216,8 @@ public final class OpenAircraft {
     private Standing judged(Revision revision) {
         try {
             Situation now = latest().situation();
-            return Standing.of(revision, desk.fieldToKeep(), desk.today(), now.proofs(), now.flights(), now.plan());
+            return Standing.of(
+                    revision, desk.fieldToKeep(), desk.today(), now.proofs(), now.flights(), now.flown(), now.plan());
         } catch (IllegalArgumentException | IllegalStateException | ArithmeticException e) {
             throw new IllegalArgumentException(
                     "With this " + name + " could not be reckoned with (" + e.getMessage() + "); nothing was changed.",
@@ -315,7 +317,7 @@ public final class OpenAircraft {
 
     void refly(Hangar hangar) {
         List<FlightRecord> flown = hangar.logbook().flights(id);
-        restand(now -> now.flown(desk.facts(flown), desk.today()));
+        restand(now -> now.flown(desk.facts(flown), Plans.flown(hangar, id, flown), desk.today()));
         desk.show(() -> flights = flown);
     }
 

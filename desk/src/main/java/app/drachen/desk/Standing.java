@@ -30,10 +30,11 @@ public record Standing(Revision revision, Situation situation, Clearance clearan
             LocalDate today,
             List<Proof> proofs,
             List<FlightFact> flights,
+            Optional<Setup> flown,
             Optional<CardPlan> plan) {
         Situation situation = new Situation(revision.setup(), revision.number(), field, proofs, revision.changedAt())
                 .asOf(today)
-                .having(flights)
+                .having(flights, flown)
                 .planning(plan);
         return new Standing(revision, situation, Kits.clearance(situation));
     }
@@ -42,22 +43,29 @@ public record Standing(Revision revision, Situation situation, Clearance clearan
     Standing proven(Proof proof, LocalDate today) {
         List<Proof> proofs =
                 Stream.concat(situation.proofs().stream(), Stream.of(proof)).toList();
-        return of(revision, situation.field(), today, proofs, situation.flights(), situation.plan());
+        return of(revision, situation.field(), today, proofs, situation.flights(), situation.flown(), situation.plan());
     }
 
     /** The same aircraft on another field. */
     Standing on(Optional<Field> field, LocalDate today) {
-        return of(revision, field, today, situation.proofs(), situation.flights(), situation.plan());
+        return of(revision, field, today, situation.proofs(), situation.flights(), situation.flown(), situation.plan());
     }
 
     /** The same aircraft with other flights in its logbook. */
-    Standing flown(List<FlightFact> flights, LocalDate today) {
-        return of(revision, situation.field(), today, situation.proofs(), flights, situation.plan());
+    Standing flown(List<FlightFact> flights, Optional<Setup> flown, LocalDate today) {
+        return of(revision, situation.field(), today, situation.proofs(), flights, flown, situation.plan());
     }
 
     /** The same aircraft with a card that is to be flown next. */
     Standing planning(CardPlan plan, LocalDate today) {
-        return of(revision, situation.field(), today, situation.proofs(), situation.flights(), Optional.of(plan));
+        return of(
+                revision,
+                situation.field(),
+                today,
+                situation.proofs(),
+                situation.flights(),
+                situation.flown(),
+                Optional.of(plan));
     }
 
     /** The set-up. */

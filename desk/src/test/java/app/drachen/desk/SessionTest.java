@@ -308,6 +308,34 @@ class SessionTest extends DeskTest {
                 .state();
     }
 
+    /** What was fitted since the last real flight is held against what flew; a rehearsal is no flight. */
+    @Test
+    void theLastFlownRevisionIsWhatChangesAreHeldAgainst() {
+        session.open(seeschwalbe());
+        FlightLog log = new FlightLog.Builder(EnumSet.of(LogColumn.HEIGHT)).build();
+        for (boolean rehearsed : List.of(false, true)) {
+            session.aircraft()
+                    .keep(
+                            new FlightRecord(0, session.revision().number(), NOW, rehearsed, "first-flight", "Landed."),
+                            Logbook.pack(log),
+                            Optional.empty(),
+                            kept -> {},
+                            told::add);
+            settle();
+            session.edit("heavier", s -> s.withPart("pack", p -> p.withMass(p.mass() + 0.07)));
+            settle();
+        }
+        assertEquals(
+                1,
+                session.situation()
+                        .flown()
+                        .map(f -> f.equals(DemoAircraft.seeschwalbe()) ? 1 : 0)
+                        .orElseThrow());
+        assertTrue(session.clearance().rulings().stream()
+                .anyMatch(
+                        r -> r.finding().id().equals("BUILD-R8") && r.finding().state() == State.CAUTION));
+    }
+
     /** What is planned is judged, stands by the aircraft and not by the window, and is there again. */
     @Test
     void theCardThatIsPlannedStaysWithTheAircraft() {

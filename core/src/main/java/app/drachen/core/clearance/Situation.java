@@ -22,6 +22,7 @@ import java.util.Optional;
  * @param today the day on which this is asked; empty if that does not matter, as on the command line
  * @param proofs evidence so far
  * @param flights every flight of the logbook, oldest first
+ * @param flown the set-up that was really flown last; empty if none was
  * @param plan the card that is to be flown next; empty if none was chosen
  * @param changedAt revision in which each facet last changed
  * @param prints the fingerprints of the set-up, taken once
@@ -33,6 +34,7 @@ public record Situation(
         Optional<LocalDate> today,
         List<Proof> proofs,
         List<FlightFact> flights,
+        Optional<Setup> flown,
         Optional<CardPlan> plan,
         Map<Facet, Integer> changedAt,
         Prints prints) {
@@ -52,6 +54,7 @@ public record Situation(
                 Optional.empty(),
                 proofs,
                 List.of(),
+                Optional.empty(),
                 Optional.empty(),
                 changedAt,
                 Prints.of(setup));
@@ -111,27 +114,33 @@ public record Situation(
 
     /** The same situation with another set-up, to ask what a change would do. */
     public Situation with(Setup other) {
-        return new Situation(other, revision, field, today, proofs, flights, plan, changedAt, Prints.of(other));
+        return new Situation(other, revision, field, today, proofs, flights, flown, plan, changedAt, Prints.of(other));
     }
 
     /** The same situation with another field. */
     public Situation on(Field other) {
-        return new Situation(setup, revision, Optional.of(other), today, proofs, flights, plan, changedAt, prints);
+        return new Situation(
+                setup, revision, Optional.of(other), today, proofs, flights, flown, plan, changedAt, prints);
     }
 
     /** The same situation, asked about on a day. */
     public Situation asOf(LocalDate day) {
-        return new Situation(setup, revision, field, Optional.of(day), proofs, flights, plan, changedAt, prints);
+        return new Situation(setup, revision, field, Optional.of(day), proofs, flights, flown, plan, changedAt, prints);
     }
 
-    /** The same situation with the flights of the logbook. */
-    public Situation having(List<FlightFact> flown) {
-        return new Situation(setup, revision, field, today, proofs, flown, plan, changedAt, prints);
+    /**
+     * The same situation with the flights of the logbook.
+     *
+     * @param facts every flight, oldest first
+     * @param last the set-up that was really flown last
+     */
+    public Situation having(List<FlightFact> facts, Optional<Setup> last) {
+        return new Situation(setup, revision, field, today, proofs, facts, last, plan, changedAt, prints);
     }
 
     /** The same situation with a card that is to be flown next. */
     public Situation planning(Optional<CardPlan> card) {
-        return new Situation(setup, revision, field, today, proofs, flights, card, changedAt, prints);
+        return new Situation(setup, revision, field, today, proofs, flights, flown, card, changedAt, prints);
     }
 
     /** Whether a kind of proof is there, passed and fresh. */

@@ -151,6 +151,15 @@ public final class PowerSheet {
         });
     }
 
+    /**
+     * How long the usable part of the pack lasts at cruise (BUILD-A12), if it flies level at cruise speed by a motor.
+     *
+     * @param density [kg/m³], 0.5 to 1.6
+     */
+    public static Optional<Working> endurance(Setup setup, double density) {
+        return setup.propulsion().drives().isEmpty() ? Optional.empty() : new PowerSheet(setup, density).endurance();
+    }
+
     private Optional<Working> leastThrow() {
         return cruise.map(level ->
                 leastThrow(setup, density, drag(level) / (setup.massProperties().mass() * GRAVITY)));

@@ -245,6 +245,18 @@ class EveryRuleTest {
                 line("BUILD-R3", GOOD, State.CAUTION),
                 line("BUILD-R3", scale(0.004, 0.001), State.GOOD),
                 line("BUILD-R3", scale(0.1, 0.001), State.CAUTION),
+                line("BUILD-R8", GOOD, State.GOOD),
+                line("BUILD-R8", GOOD.having(List.of(), Optional.of(SOUND)), State.GOOD),
+                line(
+                        "BUILD-R8",
+                        GOOD.having(List.of(), Optional.of(SOUND.withPart("pack", p -> p.withMass(p.mass() - 0.07)))),
+                        State.CAUTION),
+                line(
+                        "BUILD-R8",
+                        with(s -> s.withPropulsion(s.propulsion()
+                                        .withPack(s.propulsion().pack().withShare(0.9))))
+                                .having(List.of(), Optional.of(SOUND)),
+                        State.CAUTION),
                 line("BUILD-R4", GOOD, State.GOOD),
                 line("BUILD-R4", atTheTip(0.045), State.CAUTION),
                 line("BUILD-R4", atTheTip(0.120), State.STOP),

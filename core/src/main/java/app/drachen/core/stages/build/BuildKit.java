@@ -26,6 +26,7 @@ public final class BuildKit {
                         new LateralBalance(),
                         new ThrownByHand(),
                         new OnBoard(),
+                        new SinceLastFlown(),
                         new FullPower()),
                 BuildSums.all(),
                 List.of(),
