@@ -12,7 +12,6 @@ import app.drachen.files.hangar.Revision;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
  * Where an aircraft stands: its revision, what the rules look at, and what they say. Made once for each change that
@@ -39,33 +38,29 @@ public record Standing(Revision revision, Situation situation, Clearance clearan
         return new Standing(revision, situation, Kits.clearance(situation));
     }
 
+    private Standing with(Situation changed, LocalDate today) {
+        Situation now = changed.asOf(today);
+        return new Standing(revision, now, Kits.clearance(now));
+    }
+
     /** The same aircraft with one more proof. */
     Standing proven(Proof proof, LocalDate today) {
-        List<Proof> proofs =
-                Stream.concat(situation.proofs().stream(), Stream.of(proof)).toList();
-        return of(revision, situation.field(), today, proofs, situation.flights(), situation.flown(), situation.plan());
+        return with(situation.proving(proof), today);
     }
 
     /** The same aircraft on another field. */
     Standing on(Optional<Field> field, LocalDate today) {
-        return of(revision, field, today, situation.proofs(), situation.flights(), situation.flown(), situation.plan());
+        return with(situation.on(field), today);
     }
 
     /** The same aircraft with other flights in its logbook. */
     Standing flown(List<FlightFact> flights, Optional<Setup> flown, LocalDate today) {
-        return of(revision, situation.field(), today, situation.proofs(), flights, flown, situation.plan());
+        return with(situation.having(flights, flown), today);
     }
 
     /** The same aircraft with a card that is to be flown next. */
     Standing planning(CardPlan plan, LocalDate today) {
-        return of(
-                revision,
-                situation.field(),
-                today,
-                situation.proofs(),
-                situation.flights(),
-                situation.flown(),
-                Optional.of(plan));
+        return with(situation.planning(Optional.of(plan)), today);
     }
 
     /** The set-up. */

@@ -88,7 +88,7 @@ public final class FirstFlight implements CardPlan {
                         "Stalls at " + Quantity.SPEED.text(low) + " to " + Quantity.SPEED.text(high),
                         low,
                         high,
-                        stall.working()),
+                        stallLimit(stall, gust, low, high)),
                 judged(
                         Measure.WING_DROP,
                         "No wing drops more than 30° in the stall",
@@ -110,6 +110,20 @@ public final class FirstFlight implements CardPlan {
                         "sink at the first contact"));
     }
 
+    private static Working stallLimit(Stall stall, double gust, double low, double high) {
+        return Working.of(
+                        "MAIDEN-R12",
+                        "Stall speed wanted",
+                        stall.speed(),
+                        Quantity.SPEED,
+                        "band of Vs (BUILD-A8), 5 % and what a gust does to the reading on either side",
+                        new Source.OwnEstimate("5 %, and 0.4 of gust less wind"),
+                        Working.in("least Vs", stall.low(), Quantity.SPEED),
+                        Working.in("greatest Vs", stall.high(), Quantity.SPEED),
+                        Working.in("for gusts", gust, Quantity.SPEED))
+                .within(low, high);
+    }
+
     private static PassLimit trim(Measure measure, String sentence) {
         return new PassLimit(
                 measure,
@@ -126,6 +140,11 @@ public final class FirstFlight implements CardPlan {
     }
 
     private static PassLimit judged(Measure measure, String sentence, double most, Quantity quantity, String formula) {
-        return Launches.most(measure, "MAIDEN", sentence, most, quantity, formula);
+        return new PassLimit(
+                measure,
+                sentence,
+                Double.NEGATIVE_INFINITY,
+                most,
+                Working.of("MAIDEN", sentence, most, quantity, formula, Source.COMMON_PRACTICE));
     }
 }

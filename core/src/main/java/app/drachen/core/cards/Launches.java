@@ -19,6 +19,8 @@ final class Launches {
             "Thrower behind the propeller, people behind the line, nobody ahead.",
             "Keep it in sight and under the height limit; local rules come first.");
 
+    private static final Source JUDGED = new Source.OwnEstimate("a default of judgement");
+
     private Launches() {}
 
     /**
@@ -96,7 +98,7 @@ final class Launches {
                 sentence,
                 Double.NEGATIVE_INFINITY,
                 most,
-                Working.of(id, sentence, most, quantity, formula, Source.COMMON_PRACTICE));
+                Working.of(id, sentence, most, quantity, formula, JUDGED));
     }
 
     /**
@@ -111,7 +113,7 @@ final class Launches {
                 sentence,
                 least,
                 Double.POSITIVE_INFINITY,
-                Working.of(id, sentence, least, quantity, formula, Source.COMMON_PRACTICE));
+                Working.of(id, sentence, least, quantity, formula, JUDGED));
     }
 
     static PassLimit chargeKept() {

@@ -12,6 +12,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Everything the rules look at.
@@ -119,8 +120,18 @@ public record Situation(
 
     /** The same situation with another field. */
     public Situation on(Field other) {
-        return new Situation(
-                setup, revision, Optional.of(other), today, proofs, flights, flown, plan, changedAt, prints);
+        return on(Optional.of(other));
+    }
+
+    /** The same situation on another field, or on none. */
+    public Situation on(Optional<Field> other) {
+        return new Situation(setup, revision, other, today, proofs, flights, flown, plan, changedAt, prints);
+    }
+
+    /** The same situation with one more proof. */
+    public Situation proving(Proof proof) {
+        List<Proof> more = Stream.concat(proofs.stream(), Stream.of(proof)).toList();
+        return new Situation(setup, revision, field, today, more, flights, flown, plan, changedAt, prints);
     }
 
     /** The same situation, asked about on a day. */

@@ -26,6 +26,15 @@ public final class CardMeasures {
 
     private static final double SEEN = 20;
 
+    /** How long the course must point home [s]. */
+    private static final double LINED_UP = 6;
+
+    /** Who has not lined up in this time does not line up [s]. */
+    private static final double LONG = 60;
+
+    /** Rows further apart than this may miss a stop of the stick [s]. */
+    private static final double COARSE = 0.5;
+
     private CardMeasures() {}
 
     /** A stretch of rows. */
@@ -54,8 +63,9 @@ public final class CardMeasures {
     }
 
     private static boolean letGo(FlightLog log, int row) {
-        return !(Math.abs(log.value(LogColumn.STICK_ROLL, row)) > LET_GO)
-                && !(Math.abs(log.value(LogColumn.STICK_PITCH, row)) > LET_GO);
+        // a stick that the log does not show may have been held
+        return Math.abs(log.value(LogColumn.STICK_ROLL, row)) <= LET_GO
+                && Math.abs(log.value(LogColumn.STICK_PITCH, row)) <= LET_GO;
     }
 
     /**
@@ -77,7 +87,7 @@ public final class CardMeasures {
     }
 
     /**
-     * By how much the heading turns in Hold, hands off, from the first to the last five seconds.
+     * By how much the heading turns in Hold, hands off, from the beginning to the end.
      *
      * @return [rad], not negative
      */
@@ -137,7 +147,8 @@ public final class CardMeasures {
     private static boolean still(FlightLog log, int row) {
         double stick = log.value(LogColumn.STICK_PITCH, row);
         for (int i = row; i < log.rows() && log.time(i) - log.time(row) < 2.5; i++) {
-            if (Math.abs(log.value(LogColumn.STICK_PITCH, i) - stick) > 0.05 || log.value(LogColumn.POWER, i) > 0.1) {
+            boolean held = Math.abs(log.value(LogColumn.STICK_PITCH, i) - stick) <= 0.05;
+            if (!held || log.value(LogColumn.POWER, i) > 0.1) {
                 return false;
             }
         }
@@ -157,26 +168,32 @@ public final class CardMeasures {
     }
 
     /**
-     * Time from Home until the course points home within 15° for 3 s.
+     * Time from Home until the course points home within 15° for 6 s; a turn that only passes by is quicker.
      *
      * @param radius of the circle at home [m], above 0
-     * @return [s]; infinite if it never does
+     * @return [s]; infinite if it does not within a minute; empty if Home ended before, or the log shows no course
      */
     public static Optional<Double> lineUp(FlightLog log, List<ModeSegment> segments, double radius) {
-        return homing(log, segments, radius).map(rows -> {
+        return homing(log, segments, radius).flatMap(rows -> {
             double since = Double.NaN;
+            double begun = log.time(rows.from());
+            double lastSeen = begun;
             for (int row = rows.from(); row < rows.to() && away(log, row) > radius; row++) {
                 double home = Math.atan2(-log.value(LogColumn.EAST, row), -log.value(LogColumn.NORTH, row));
                 double off = Math.abs(Statistics.wrap(log.value(LogColumn.COURSE, row) - home));
-                if (!(off < Math.toRadians(15))) {
+                if (Double.isNaN(off)) {
+                    continue;
+                }
+                if (off >= Math.toRadians(15)) {
                     since = Double.NaN;
                 } else if (Double.isNaN(since)) {
                     since = log.time(row);
-                } else if (log.time(row) - since >= 3) {
-                    return since - log.time(rows.from());
+                } else if (log.time(row) - since >= LINED_UP) {
+                    return Optional.of(since - begun);
                 }
+                lastSeen = log.time(row);
             }
-            return Double.POSITIVE_INFINITY;
+            return lastSeen - begun >= LONG ? Optional.of(Double.POSITIVE_INFINITY) : Optional.empty();
         });
     }
 
@@ -185,17 +202,17 @@ public final class CardMeasures {
      *
      * @param radius of the circle at home [m], above 0
      * @param height that is set [m]
-     * @return [m], not negative; infinite if it never arrives
+     * @return [m], not negative; empty if it does not arrive or the log shows no height there
      */
     public static Optional<Double> homeHeight(FlightLog log, List<ModeSegment> segments, double radius, double height) {
-        return homing(log, segments, radius).map(rows -> {
+        return homing(log, segments, radius).flatMap(rows -> {
             for (int row = rows.from(); row < rows.to(); row++) {
-                if (away(log, row) < 1.5 * radius) {
-                    double off = Math.abs(log.value(LogColumn.HEIGHT, row) - height);
-                    return Double.isNaN(off) ? Double.POSITIVE_INFINITY : off;
+                double off = Math.abs(log.value(LogColumn.HEIGHT, row) - height);
+                if (away(log, row) < 1.5 * radius && !Double.isNaN(off)) {
+                    return Optional.of(off);
                 }
             }
-            return Double.POSITIVE_INFINITY;
+            return Optional.empty();
         });
     }
 
@@ -235,9 +252,12 @@ public final class CardMeasures {
      * How often a stick went to its stop on the side it went to less often, in Level.
      *
      * @param stick roll or pitch stick
-     * @return [-]; empty if it never was at a stop on either side
+     * @return [-]; empty if it never was at a stop on either side, or if the rows are too far apart to count stops
      */
     public static Optional<Double> reversals(FlightLog log, List<ModeSegment> segments, LogColumn stick) {
+        if (log.rows() < 2 || log.duration() / (log.rows() - 1) > COARSE) {
+            return Optional.empty();
+        }
         int[] stops = new int[2];
         int side = 0;
         for (ModeSegment segment : segments) {

@@ -13,7 +13,7 @@ import java.util.List;
  * A release into Level from a bank (MAIDEN-A9).
  *
  * <p>Source: definition: settled when |φ| stays under 5° for 3 s, or for the rest of the stretch, as long as the roll
- * stick is let go. What a gust does afterwards is no settling; a swing is found by the checks for swings.
+ * stick is let go, and does not go beyond 10° afterwards. Less than that is left to gusts.
  *
  * @param time of the release [s]
  * @param bank at the release [rad]
@@ -23,6 +23,9 @@ import java.util.List;
  */
 public record LevelResult(double time, double bank, double settle, double overshoot, double climb) {
     private static final double SETTLED = Math.toRadians(5);
+
+    /** A bank beyond this after it seemed settled is more than a gust: it has not settled yet. */
+    private static final double AGAIN = 2 * SETTLED;
 
     /** How long the bank must stay small [s]. */
     private static final double STAYS = 3;
@@ -47,7 +50,7 @@ public record LevelResult(double time, double bank, double settle, double oversh
                 double roll = log.value(LogColumn.ROLL, row);
                 known += Double.isNaN(roll) ? 0 : 1;
                 double after = log.time(row) - log.time(segment.from());
-                if (Math.abs(roll) > SETTLED && after - settle < STAYS) {
+                if (Math.abs(roll) > (after - settle < STAYS ? SETTLED : AGAIN)) {
                     settle = after;
                 }
                 overshoot = Double.isNaN(roll) ? overshoot : Math.max(overshoot, -roll * Math.signum(bank));
@@ -84,7 +87,7 @@ public record LevelResult(double time, double bank, double settle, double oversh
                 "Level settles",
                 settle,
                 Quantity.TIME,
-                "time from the release until |φ| stays below 5° for 3 s",
+                "time from the release until |φ| stays below 5° for 3 s, and below 10° from there",
                 new Source.Elementary("definition"),
                 Working.in("released at", time, Quantity.TIME),
                 Working.in("from a bank of", bank, Quantity.ANGLE),

@@ -77,21 +77,25 @@ public record StallResult(double time, double speed, double heightLost, double w
     /** Whether it flies no slower within the next seconds: while the speed still falls, it was a gust and no break. */
     private static boolean slowest(FlightLog log, int row) {
         double now = meanSpeed(log, row);
-        for (int i = row; i < log.rows() && log.time(i) < log.time(row) + FALLING; i++) {
-            if (meanSpeed(log, i) < now - STILL) {
+        double end = Math.min(log.time(row) + FALLING, log.time(log.rows() - 1));
+        for (double t = log.time(row); t <= end; t += 0.1) {
+            if (meanSpeed(log, log.rowAt(t)) < now - STILL) {
                 return false;
             }
         }
         return true;
     }
 
-    /** Airspeed over the half second before a row [m/s]. */
+    /** Airspeed over the half second before a row [m/s]; what is missing is left out. */
     private static double meanSpeed(FlightLog log, int row) {
         double sum = 0;
         int n = 0;
         for (int i = row; i >= 0 && log.time(row) - log.time(i) < 0.5; i--) {
-            sum += log.value(LogColumn.AIRSPEED, i);
-            n++;
+            double speed = log.value(LogColumn.AIRSPEED, i);
+            if (!Double.isNaN(speed)) {
+                sum += speed;
+                n++;
+            }
         }
         return sum / n;
     }

@@ -69,6 +69,17 @@ class CardMeasuresTest {
                 LogColumn.MODE,
                 LogColumn.HEIGHT);
         assertEquals(Optional.empty(), CardMeasures.holdHeight(brief, modes(brief)));
+        FlightLog stickless = log(
+                50,
+                10,
+                (t, l) -> l.put(LogColumn.MODE, FlightMode.HOLD.ordinal())
+                        .put(LogColumn.HEIGHT, 60)
+                        .put(LogColumn.HEADING, t),
+                LogColumn.MODE,
+                LogColumn.HEIGHT,
+                LogColumn.HEADING);
+        assertEquals(Optional.empty(), CardMeasures.holdHeight(stickless, modes(stickless)), "who held the stick?");
+        assertEquals(Optional.empty(), CardMeasures.holdTurn(stickless, modes(stickless)));
         FlightLog headless = log(
                 40, 10, (t, l) -> l.put(LogColumn.MODE, FlightMode.HOLD.ordinal()), LogColumn.MODE, LogColumn.HEIGHT);
         assertEquals(Optional.empty(), CardMeasures.holdHeight(headless, modes(headless)));
@@ -100,6 +111,10 @@ class CardMeasuresTest {
 
     /** Out 600 m north, Home at 10 s: a turn of 20 s by half a circle, then straight home at 15 m/s and 3 m too high. */
     private static FlightLog homing(double until) {
+        return homing(until, 0);
+    }
+
+    private static FlightLog homing(double until, double off) {
         return log(
                 until,
                 10,
@@ -108,9 +123,9 @@ class CardMeasuresTest {
                     double course = Math.PI * turned;
                     double home = Math.max(0, t - 30);
                     l.put(LogColumn.MODE, (t < 10 ? FlightMode.HOLD : FlightMode.HOME).ordinal())
-                            .put(LogColumn.NORTH, 600 - 15 * home)
+                            .put(LogColumn.NORTH, 600 - (off == 0 ? 15 * home : 0))
                             .put(LogColumn.EAST, 0)
-                            .put(LogColumn.COURSE, course)
+                            .put(LogColumn.COURSE, course + off)
                             .put(LogColumn.HEIGHT, 83);
                 },
                 LogColumn.MODE,
@@ -126,13 +141,13 @@ class CardMeasuresTest {
         // within 15 of 180 degrees after 165/180 of the turn
         assertEquals(20 * 165.0 / 180, CardMeasures.lineUp(log, modes(log), 60).orElseThrow(), 0.2);
         assertEquals(3, CardMeasures.homeHeight(log, modes(log), 60, 80).orElseThrow(), 1e-9);
-        FlightLog never = homing(25);
+        FlightLog brokenOff = homing(25);
+        assertEquals(Optional.empty(), CardMeasures.lineUp(brokenOff, modes(brokenOff), 60), "not long enough to say");
+        assertEquals(Optional.empty(), CardMeasures.homeHeight(brokenOff, modes(brokenOff), 60, 80));
+        FlightLog away = homing(85, Math.PI / 2);
         assertEquals(
                 Double.POSITIVE_INFINITY,
-                CardMeasures.lineUp(never, modes(never), 60).orElseThrow());
-        assertEquals(
-                Double.POSITIVE_INFINITY,
-                CardMeasures.homeHeight(never, modes(never), 60, 80).orElseThrow());
+                CardMeasures.lineUp(away, modes(away), 60).orElseThrow());
         FlightLog blind = log(
                 30, 10, (t, l) -> l.put(LogColumn.MODE, FlightMode.HOME.ordinal()), LogColumn.MODE, LogColumn.HEIGHT);
         assertEquals(Optional.empty(), CardMeasures.lineUp(blind, modes(blind), 60), "no place, no answer");
@@ -168,5 +183,16 @@ class CardMeasuresTest {
                         .orElseThrow());
         assertTrue(CardMeasures.reversals(sticks, modes(sticks), LogColumn.STICK_PITCH)
                 .isEmpty());
+        FlightLog coarse = log(
+                40,
+                1,
+                (t, l) ->
+                        l.put(LogColumn.MODE, FlightMode.LEVEL.ordinal()).put(LogColumn.STICK_ROLL, t % 4 < 2 ? 1 : -1),
+                LogColumn.MODE,
+                LogColumn.STICK_ROLL);
+        assertTrue(
+                CardMeasures.reversals(coarse, modes(coarse), LogColumn.STICK_ROLL)
+                        .isEmpty(),
+                "too coarse to count");
     }
 }

@@ -155,6 +155,27 @@ class DebriefTest {
         assertTrue(level.overshoot() > Math.toRadians(5));
     }
 
+    /** A slow swing stays under 5° for 3 s at a time, and has not settled; a gust to 8° afterwards takes nothing back. */
+    @Test
+    void aSlowSwingNeverSettlesAndAGustIsNoSwing() {
+        FlightLog swing = log(
+                FlightMode.LEVEL,
+                60,
+                Map.of(
+                        LogColumn.ROLL, t -> Math.toRadians(t < 0.1 ? 20 : 12 * Math.cos(2 * Math.PI * t / 24)),
+                        LogColumn.CLIMB, t -> 0));
+        assertEquals(
+                Double.POSITIVE_INFINITY,
+                LevelResult.of(swing, Segments.of(swing)).get(0).settle());
+        FlightLog gust = log(
+                FlightMode.LEVEL,
+                20,
+                Map.of(
+                        LogColumn.ROLL, t -> Math.toRadians(t < 1 ? 20 * (1 - t) : t > 12 && t < 13 ? 8 : 1),
+                        LogColumn.CLIMB, t -> 0));
+        assertEquals(0.75, LevelResult.of(gust, Segments.of(gust)).get(0).settle(), 0.1);
+    }
+
     @Test
     void segmentsFollowTheModeColumnOverGaps() {
         FlightLog log =

@@ -27,6 +27,7 @@ import app.drachen.core.modes.ModeSetup;
 import app.drachen.core.modes.RadioSwitch;
 import app.drachen.core.propulsion.Pack;
 import app.drachen.core.setup.BoardMount;
+import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.working.Finding.State;
 import java.time.LocalDate;
@@ -298,6 +299,23 @@ class EveryRuleTest {
                 line("MAIDEN-R5", rehearsed(40, 36), State.STOP),
                 line("MAIDEN-R5", rehearsed(1, 1), State.OPEN),
                 line("MAIDEN-R5", of(SOUND, Optional.of(EVENING), proof(ProofKind.MANUAL_FLOWN, true)), State.GOOD),
+                line(
+                        "MAIDEN-R5",
+                        new Situation(
+                                SOUND,
+                                2,
+                                Optional.of(EVENING),
+                                List.of(proof(ProofKind.MANUAL_FLOWN, true)),
+                                Map.of(Facet.LINKAGES, 2)),
+                        State.OPEN),
+                line(
+                        "MAIDEN-R5",
+                        of(
+                                SOUND,
+                                Optional.of(EVENING),
+                                Proof.gained(
+                                        ProofKind.MANUAL_FLOWN, SOUND, 1, 5, Evidence.BY_HAND, true, "seen", Map.of())),
+                        State.OPEN),
                 line("MAIDEN-R5", of(SOUND, Optional.of(EVENING), proof(ProofKind.REHEARSAL, true)), State.OPEN),
                 line("MAIDEN-R4", GOOD, State.GOOD),
                 line("MAIDEN-R4", NO_FIELD, State.OPEN),

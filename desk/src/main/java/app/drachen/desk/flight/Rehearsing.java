@@ -11,6 +11,7 @@ import app.drachen.core.modes.FlightMode;
 import app.drachen.core.rehearsal.Fault;
 import app.drachen.core.rehearsal.RehearsalPlan;
 import app.drachen.core.rehearsal.Scatter;
+import app.drachen.core.stages.maiden.Rehearsed;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Session;
@@ -348,8 +349,7 @@ public final class Rehearsing {
     private void prove(ProofKind kind, OpenAircraft aircraft, Revision revision, ManyOf done) {
         int flights = done.flights().flights().size();
         long whole = done.flights().whole();
-        boolean passed =
-                Scatter.share("whole", whole, flights).spread().orElseThrow().low() >= 0.5;
+        boolean passed = Rehearsed.enough(revision.setup(), whole, flights);
         String note = done.cause().isEmpty() ? whole + " of " + flights + " came down whole" : done.cause();
         aircraft.prove(
                 aircraft.proof(

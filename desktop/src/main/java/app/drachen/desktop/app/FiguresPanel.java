@@ -5,8 +5,10 @@ import app.drachen.core.setup.Components.Component;
 import app.drachen.core.setup.Components.Row;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Action;
+import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.files.json.SetupWords;
@@ -48,6 +50,7 @@ final class FiguresPanel {
     private static final SetupWords WORDS = new SetupWords();
 
     private final Session session;
+    private final OpenAircraft aircraft;
     private final Overlay overlay;
     private final ListView<String> places = new ListView<>();
     private final GridPane grid = new GridPane();
@@ -58,6 +61,7 @@ final class FiguresPanel {
 
     FiguresPanel(Session session, StackPane host) {
         this.session = session;
+        aircraft = session.aircraft();
         places.setId("figure-places");
         places.setPrefSize(270, TALL);
         places.setAccessibleText("Parts of the aircraft");
@@ -95,8 +99,8 @@ final class FiguresPanel {
                         Texts.label("All figures · " + session.setup().name(), "heading"),
                         new HBox(16, places, right),
                         Texts.label(
-                                "Enter takes a figure as a revision; Ctrl+Z goes back. In the list Insert adds one more"
-                                        + " like it, Delete takes it away. Esc closes.",
+                                "Enter takes a figure as a revision. In the list Insert adds one more like it, Delete"
+                                        + " takes it away. Esc closes; Ctrl+Z then goes back.",
                                 "soft",
                                 "small")));
         fill();
@@ -136,7 +140,7 @@ final class FiguresPanel {
         return "figure-" + component.path().replaceAll("[^A-Za-z0-9]+", "-");
     }
 
-    private void fill() {
+    private Map<String, List<Component>> grouped() {
         Map<String, List<Component>> found = new LinkedHashMap<>();
         for (Component component : Components.of(session.setup())) {
             if (!component.path().startsWith("decisions") && !component.path().startsWith("waivers")) {
@@ -144,13 +148,34 @@ final class FiguresPanel {
                         .add(component);
             }
         }
-        groups = found;
+        return found;
+    }
+
+    private void fill() {
+        groups = grouped();
         int before = Math.max(0, places.getSelectionModel().getSelectedIndex());
         filling = true;
-        places.getItems().setAll(found.keySet());
-        places.getSelectionModel().select(Math.min(before, found.size() - 1));
+        places.getItems().setAll(groups.keySet());
+        places.getSelectionModel().select(Math.min(before, groups.size() - 1));
         filling = false;
         show();
+    }
+
+    /** Where the same figures stand as before, the fields stay: somebody may be typing in the next one already. */
+    private void changed() {
+        List<String> before = paths(groups);
+        Map<String, List<Component>> now = grouped();
+        if (before.equals(paths(now))) {
+            groups = now;
+        } else {
+            Focus.kept(overlay.pane(), this::fill);
+        }
+    }
+
+    private static List<String> paths(Map<String, List<Component>> groups) {
+        return groups.entrySet().stream()
+                .flatMap(e -> e.getValue().stream().map(c -> e.getKey() + " " + c.path()))
+                .toList();
     }
 
     private Optional<String> chosen() {
@@ -224,7 +249,11 @@ final class FiguresPanel {
     }
 
     private boolean edit(String reason, UnaryOperator<Setup> change) {
-        return session.edit(reason, change, this::fill);
+        if (!session.shows(aircraft)) {
+            session.tell("Another aircraft is open now; open its figures.");
+            return false;
+        }
+        return session.edit(reason, change, this::changed);
     }
 
     private boolean take(Component component, Object value) {
@@ -251,7 +280,10 @@ final class FiguresPanel {
             CheckBox box = new CheckBox(yes ? "yes" : "no");
             box.setSelected(yes);
             box.setAccessibleText(heading(component) + ", " + name(component));
-            box.setOnAction(e -> take(component, box.isSelected()));
+            box.setOnAction(e -> {
+                box.setText(box.isSelected() ? "yes" : "no");
+                take(component, box.isSelected());
+            });
             return box;
         }
         if (value instanceof Enum<?> constant) {
@@ -263,8 +295,9 @@ final class FiguresPanel {
             choice.setMaxWidth(Double.MAX_VALUE);
             choice.setAccessibleText(heading(component) + ", " + name(component));
             choice.setOnAction(e -> {
-                if (!choice.getValue().equals(constant) && !take(component, choice.getValue())) {
-                    choice.setValue(constant);
+                Object stands = current(component);
+                if (!choice.getValue().equals(stands) && !take(component, choice.getValue())) {
+                    choice.setValue(stands);
                 }
             });
             return choice;
@@ -273,6 +306,16 @@ final class FiguresPanel {
         text.setAccessibleText(heading(component) + ", " + name(component));
         text.setOnAction(e -> typed(component, text.getText()));
         return text;
+    }
+
+    /** What stands there now. */
+    private Object current(Component component) {
+        return groups.values().stream()
+                .flatMap(List::stream)
+                .filter(c -> c.path().equals(component.path()))
+                .findFirst()
+                .orElse(component)
+                .value();
     }
 
     /** Words or a whole number. */

@@ -26,6 +26,8 @@ public final class LateralBalance implements ClearanceRule {
     private static final Judgement MUCH = new Judgement(
             "BUILD-R4.much", "share of the roll throw at which a heavy side stops", Quantity.SHARE, 0.10, 0.02, 0.9);
 
+    private static final String LISTED = "By the parts list; no scale has looked at the sides.";
+
     /** A CG nearer to the middle than this needs no roll control [m]. */
     private static final double NEAR = 0.002;
 
@@ -63,7 +65,7 @@ public final class LateralBalance implements ClearanceRule {
             return ruling(
                     middle ? State.GOOD : State.CAUTION,
                     middle ? "CG lies in the middle" : side + " wing heavy, and no ailerons to hold it",
-                    middle ? "" : remedy(tip, right),
+                    middle ? LISTED : remedy(tip, right),
                     tip);
         }
         double density = situation.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
@@ -75,7 +77,7 @@ public final class LateralBalance implements ClearanceRule {
                 ? ruling(
                         State.GOOD,
                         Math.abs(right) < NEAR ? "CG lies in the middle" : "Holding the heavier side takes " + takes,
-                        "",
+                        LISTED,
                         share,
                         tip)
                 : ruling(

@@ -59,7 +59,7 @@ public final class SinceLastFlown implements ClearanceRule {
         if (situation.flown().isEmpty()) {
             return Ruling.advice(
                     Stage.BUILD,
-                    Finding.of(id(), State.GOOD, "Nothing was changed since a flight", "It was not flown yet."));
+                    Finding.of(id(), State.GOOD, "No flown revision to compare with", "Nothing was compared."));
         }
         Setup before = situation.flown().get();
         MassProperties was = before.massProperties();
@@ -67,9 +67,9 @@ public final class SinceLastFlown implements ClearanceRule {
         double grown = now.mass() / was.mass() - 1;
         double shifted = now.centre().aft() - was.centre().aft();
         double density = situation.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
-        Optional<Double> lost = endurance(before, density)
-                .flatMap(b -> endurance(situation.setup(), density).map(n -> b - n));
-        double whole = endurance(before, density).orElse(Double.POSITIVE_INFINITY);
+        Optional<Double> lasted = endurance(before, density);
+        Optional<Double> lasts = lasted.flatMap(b -> endurance(situation.setup(), density));
+        double lost = lasts.map(n -> lasted.get() - n).orElse(0.0);
         List<String> costs = new ArrayList<>();
         if (grown > situation.judged(MASS)) {
             costs.add(Quantity.MASS.text(now.mass() - was.mass()) + " more");
@@ -78,8 +78,9 @@ public final class SinceLastFlown implements ClearanceRule {
             costs.add("the CG " + Quantity.LENGTH.text(Math.abs(shifted))
                     + (shifted > 0 ? " further aft" : " further ahead"));
         }
-        lost.filter(l -> l > situation.judged(ENDURANCE) * whole)
-                .ifPresent(l -> costs.add(Quantity.DURATION.text(l) + " less endurance"));
+        if (lost > situation.judged(ENDURANCE) * lasted.orElse(0.0) && lost > 0) {
+            costs.add(Quantity.DURATION.text(lost) + " less endurance");
+        }
         Working mass = Working.of(
                 id(),
                 "Mass since the last flight",

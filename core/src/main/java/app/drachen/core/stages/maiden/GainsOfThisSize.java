@@ -19,7 +19,7 @@ import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
 import java.util.List;
 
-/** TUNE-R5: no rate gain is far above what an aircraft of this size and speed needs, before Level was flown with it. */
+/** TUNE-R5: no rate gain in roll or pitch is far above what an aircraft of this size and speed needs, before Level was flown with it. */
 public final class GainsOfThisSize implements ClearanceRule {
     private static final Judgement TIMES = new Judgement(
             "TUNE-R5.times", "rate gain over the computed one before Level is flown", Quantity.NUMBER, 1.5, 1, 10);
@@ -31,7 +31,8 @@ public final class GainsOfThisSize implements ClearanceRule {
 
     @Override
     public String demand() {
-        return "Before Level is flown, no rate gain is more than " + TIMES.text() + " times the computed one.";
+        return "Before Level is flown, no rate gain in roll or pitch is more than " + TIMES.text()
+                + " times the computed one.";
     }
 
     @Override
@@ -57,7 +58,7 @@ public final class GainsOfThisSize implements ClearanceRule {
             return ruling(State.GOOD, "Level was flown with these gains", "", roll, pitch);
         }
         if (most.value() <= situation.judged(TIMES)) {
-            return ruling(State.GOOD, "Rate gains suit this size", "", roll, pitch);
+            return ruling(State.GOOD, "Roll and pitch rate gains suit this size", "", roll, pitch);
         }
         return Ruling.of(
                 Stage.MAIDEN,

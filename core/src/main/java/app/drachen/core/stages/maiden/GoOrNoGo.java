@@ -129,12 +129,12 @@ public final class GoOrNoGo implements ClearanceRule {
         String card = situation.plan().map(CardPlan::title).orElse("");
         String allowed = (card.isEmpty() ? "" : "Planned: " + card + ". ") + capital(outing.words())
                 + " wants at most " + Quantity.SPEED.text(most.mean()) + ", gusts "
-                + Quantity.SPEED.text(most.gust()) + "." + (go ? "" : " Wait" + lower(outing) + ".");
+                + Quantity.SPEED.text(most.gust()) + "." + (go ? "" : " Wait" + otherwise(outing) + ".");
         return ruling(Finding.of(id(), go ? State.GOOD : State.STOP, title, allowed, mean, peak, trial));
     }
 
     /** What else could be flown in such wind. */
-    private static String lower(Outing outing) {
+    private static String otherwise(Outing outing) {
         return outing == Outing.FIRST ? "" : ", or choose another card";
     }
 

@@ -8,6 +8,8 @@ import app.drachen.core.clearance.ProofRule;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.rehearsal.Scatter;
+import app.drachen.core.setup.Decision;
+import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
@@ -54,12 +56,12 @@ public final class Rehearsed extends ProofRule {
     @Override
     public Ruling check(Situation situation) {
         Ruling ruling = super.check(situation);
-        if (ruling.finding().state() != State.STALE && situation.proven(ProofKind.MANUAL_FLOWN)) {
+        if (launchedAsItIs(situation)) {
             return saying(
                     ruling,
                     State.GOOD,
                     "It was launched and flown as it is",
-                    "Manual is proven; a model adds nothing.");
+                    "A log of the real aircraft shows it; a model adds nothing.");
         }
         Optional<Proof> proof = situation.proof(ProofKind.REHEARSAL).filter(situation::fresh);
         if (proof.isEmpty()) {
@@ -76,7 +78,7 @@ public final class Rehearsed extends ProofRule {
                             + " with other gusts, throws and small errors do (M).");
         }
         Working share = Scatter.share("Came down whole", whole, flights);
-        boolean good = share.spread().orElseThrow().low() >= situation.judged(LEAST);
+        boolean good = enough(situation.setup(), whole, flights);
         String title = whole + " of " + flights + " rehearsals came down whole";
         String wanted = "The lower bound of that share must be " + Quantity.SHARE.text(situation.judged(LEAST)) + ". ";
         return saying(
@@ -85,6 +87,26 @@ public final class Rehearsed extends ProofRule {
                 title,
                 (good ? "" : wanted) + proof.get().note(),
                 share);
+    }
+
+    /** Whether so many whole landings are enough for an aircraft. */
+    public static boolean enough(Setup setup, long whole, int flights) {
+        double least = setup.decision(LEAST.id()).map(Decision::value).orElse(LEAST.usual());
+        return Scatter.share("Came down whole", whole, flights)
+                        .spread()
+                        .orElseThrow()
+                        .low()
+                >= least;
+    }
+
+    /** Whether a log of the real aircraft shows it in Manual, and nothing that a rehearsal depends on has changed since. */
+    private static boolean launchedAsItIs(Situation situation) {
+        return situation
+                .proof(ProofKind.MANUAL_FLOWN)
+                .filter(p -> p.passed() && situation.fresh(p) && p.evidence() == Proof.Evidence.REAL)
+                .filter(p -> ProofKind.REHEARSAL.facets().stream()
+                        .noneMatch(f -> situation.changedAt().getOrDefault(f, 0) > p.revision()))
+                .isPresent();
     }
 
     private Ruling saying(Ruling ruling, State state, String title, String detail, Working... workings) {
