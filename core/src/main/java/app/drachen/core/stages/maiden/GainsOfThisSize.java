@@ -47,6 +47,9 @@ public final class GainsOfThisSize implements ClearanceRule {
 
     @Override
     public Ruling check(Situation situation) {
+        if (situation.proven(ProofKind.LEVEL_FLOWN)) {
+            return ruling(State.GOOD, "Level was flown with these gains", "");
+        }
         Setup setup = situation.setup();
         Gains now = setup.gains();
         Gains start = StartGains.of(setup);
@@ -54,9 +57,6 @@ public final class GainsOfThisSize implements ClearanceRule {
         Working pitch = times("pitch", now.pitch().rate(), start.pitch().rate());
         Working most = roll.value() >= pitch.value() ? roll : pitch;
         String axis = most == roll ? "Roll" : "Pitch";
-        if (situation.proven(ProofKind.LEVEL_FLOWN)) {
-            return ruling(State.GOOD, "Level was flown with these gains", "", roll, pitch);
-        }
         if (most.value() <= situation.judged(TIMES)) {
             return ruling(State.GOOD, "Roll and pitch rate gains suit this size", "", roll, pitch);
         }
