@@ -54,6 +54,11 @@ public record Wing(
         return new Wing(rootLeadingEdge, up, panels, section, incidence, incidenceDifference, newFlaps);
     }
 
+    /** The same wing with another section. */
+    public Wing withSection(Section newSection) {
+        return new Wing(rootLeadingEdge, up, panels, newSection, incidence, incidenceDifference, flaps);
+    }
+
     /** The same wing with one panel changed. */
     public Wing withPanel(int index, WingPanel panel) {
         List<WingPanel> changed = new java.util.ArrayList<>(panels);

@@ -22,6 +22,7 @@ import app.drachen.desk.work.Lane;
 import app.drachen.files.hangar.Revision;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,7 +40,10 @@ public final class Rehearsing {
 
     private final Session session;
     private final Runnable changed;
-    private final Map<OpenAircraft, FlightRun> shown = new HashMap<>();
+    /** How many flights that have landed are kept at hand; older ones are in the logbook. */
+    private static final int AT_HAND = 3;
+
+    private final Map<OpenAircraft, FlightRun> shown = new LinkedHashMap<>();
     private final Map<OpenAircraft, ManyOf> scattered = new HashMap<>();
     private final Map<OpenAircraft, CardPlan> chosen = new HashMap<>();
     private final Set<FlightRun> toTheEnd = new HashSet<>();
@@ -144,6 +148,15 @@ public final class Rehearsing {
         }
     }
 
+    /** Puts away the oldest flights that have landed: a day with many aircraft does not fill the memory. */
+    private void putAway() {
+        List<OpenAircraft> landed = shown.entrySet().stream()
+                .filter(e -> !e.getValue().inTheAir())
+                .map(Map.Entry::getKey)
+                .toList();
+        landed.subList(0, Math.max(0, landed.size() - AT_HAND)).forEach(shown::remove);
+    }
+
     private Optional<RehearsalPlan> plan() {
         Optional<Field> field = session.field();
         if (field.isEmpty()) {
@@ -165,6 +178,7 @@ public final class Rehearsing {
         plan.ifPresent(p -> {
             leaveBehind("A new flight was begun before it landed; nothing of it was kept.");
             scattered.remove(session.aircraft());
+            putAway();
             shown.put(
                     session.aircraft(),
                     new FlightRun(

@@ -6,6 +6,7 @@ import app.drachen.files.hangar.Hangar;
 import app.drachen.files.state.ProgramLog;
 import app.drachen.files.state.UserFolders;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.concurrent.Callable;
@@ -28,8 +29,28 @@ public final class DrachenApplication extends Application {
      * @param hangar gives the hangar, open; may take long
      * @param aircraft which aircraft of it to open, if one
      * @param slow what is said while that takes longer than a blink
+     * @param offers asked before, if there are any
      */
-    record First(Source hangar, Function<Hangar, OptionalLong> aircraft, String slow) {}
+    record First(Source hangar, Function<Hangar, OptionalLong> aircraft, String slow, List<Offer> offers) {
+        First(Source hangar, Function<Hangar, OptionalLong> aircraft, String slow) {
+            this(hangar, aircraft, slow, List.of());
+        }
+
+        /** The pilot is asked. */
+        static First asking(List<Offer> offers) {
+            First usual = offers.get(0).first();
+            return new First(usual.hangar(), usual.aircraft(), "Welcome. What would you like to do first?", offers);
+        }
+    }
+
+    /**
+     * One answer of a first start.
+     *
+     * @param label what is done
+     * @param words more about it
+     * @param first what is then shown
+     */
+    record Offer(String label, String words, First first) {}
 
     /** Gives a hangar. */
     interface Source {
@@ -48,6 +69,14 @@ public final class DrachenApplication extends Application {
         windows.opening(window, pane);
         window.setOnShown(e -> report());
         window.show();
+        if (first.offers().isEmpty()) {
+            open(window, pane, first);
+        } else {
+            pane.ask(first.offers(), answer -> open(window, pane, answer));
+        }
+    }
+
+    private void open(Stage window, StartPane pane, First first) {
         Screen.beside(() -> {
             ProgramLog.begin(UserFolders.state(), Version.text());
             try {

@@ -2,11 +2,13 @@ package app.drachen.desktop.app;
 
 import app.drachen.desk.Session;
 import app.drachen.desktop.stage.hangar.HangarView;
+import app.drachen.desktop.widget.Place;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
@@ -15,13 +17,21 @@ import javafx.scene.input.TransferMode;
 final class Drops {
     private final Session session;
     private final Node target;
+    private final Supplier<Place> place;
     private final HangarView hangar;
     private final Consumer<List<Path>> incoming;
     private final Consumer<Path> openHangar;
 
-    Drops(Session session, Node target, HangarView hangar, Consumer<List<Path>> incoming, Consumer<Path> openHangar) {
+    Drops(
+            Session session,
+            Node target,
+            Supplier<Place> place,
+            HangarView hangar,
+            Consumer<List<Path>> incoming,
+            Consumer<Path> openHangar) {
         this.session = session;
         this.target = target;
+        this.place = place;
         this.hangar = hangar;
         this.incoming = incoming;
         this.openHangar = openHangar;
@@ -60,7 +70,10 @@ final class Drops {
                 files.stream().filter(f -> ends(f, ".png", ".jpg", ".jpeg")).toList();
         if (!pictures.isEmpty()) {
             if (session.isOpen()) {
-                session.tell("Pictures belong to an aircraft on the shelf: Ctrl H, choose it, drop them again.");
+                if (!place.get().picture(pictures.get(0))) {
+                    session.tell("Pictures belong to an aircraft on the shelf: Ctrl H, choose it, drop them again;"
+                            + " a plan to draw after belongs to Build.");
+                }
             } else {
                 hangar.addPictures(pictures);
             }

@@ -27,7 +27,8 @@ final class Notices extends VBox {
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         setVisible(false);
         StackPane.setAlignment(this, Pos.BOTTOM_LEFT);
-        StackPane.setMargin(this, new Insets(0, 0, 44, 20));
+        // over the foot line, where nothing is typed
+        StackPane.setMargin(this, new Insets(0, 6, 2, 6));
         window.addEventFilter(KeyEvent.KEY_PRESSED, e -> touched = true);
         window.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> touched = true);
         time.setOnFinished(e -> setVisible(false));
@@ -40,7 +41,7 @@ final class Notices extends VBox {
         }
         touched = false;
         Label label = Texts.wrapped(sentence);
-        label.setMaxWidth(780);
+        label.setMaxWidth(1180);
         getChildren().removeIf(n -> ((Label) n).getText().equals(sentence));
         getChildren().add(label);
         if (getChildren().size() > MOST) {

@@ -1,6 +1,7 @@
 package app.drachen.desktop.app;
 
 import app.drachen.files.hangar.Hangar;
+import app.drachen.files.state.Recents;
 import app.drachen.files.state.UserFolders;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -12,6 +13,7 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import javafx.application.Application;
+import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -21,8 +23,11 @@ import picocli.CommandLine.Parameters;
         name = "open",
         aliases = "demo",
         mixinStandardHelpOptions = true,
-        description = "Open a hangar in a window; without a file, the demo hangar.")
+        description = "Open a hangar in a window; without a file, the one opened last, or as demo the demo hangar.")
 final class OpenCommand implements Callable<Integer> {
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
+
     @Parameters(arity = "0..1", paramLabel = "HANGAR", description = "hangar file, made if it is missing")
     private Path file;
 
@@ -50,7 +55,7 @@ final class OpenCommand implements Callable<Integer> {
         if (timed) {
             arguments.add("--timed=true");
         }
-        DrachenApplication.show(file == null ? demo() : named());
+        DrachenApplication.show(file != null ? standing(file) : wantsDemo() ? demo() : own());
         try {
             Application.launch(DrachenApplication.class, arguments.toArray(new String[0]));
         } catch (RuntimeException e) {
@@ -85,11 +90,35 @@ final class OpenCommand implements Callable<Integer> {
         return at != null;
     }
 
-    /** The hangar that was named. It is opened here: what is wrong with it is one sentence, and no window. */
-    private DrachenApplication.First named() {
-        return standing(file);
+    /** Asked for by its name, wanted fresh, or for a picture, which cannot answer a question. */
+    private boolean wantsDemo() {
+        List<String> typed = spec.root().commandLine().getParseResult().originalArgs();
+        return fresh
+                || picture != null
+                || timed
+                || typed.isEmpty()
+                || typed.get(0).equals("demo");
     }
 
+    /** The hangar opened last; where there was none yet the pilot is asked. */
+    private DrachenApplication.First own() throws IOException {
+        List<Path> recents = new Recents(UserFolders.state()).list();
+        Optional<Path> last = OwnHangar.last(recents);
+        if (last.isPresent()) {
+            return standing(last.get());
+        }
+        Path own = OwnHangar.file(recents);
+        Files.createDirectories(own.getParent());
+        DrachenApplication.First mine =
+                new DrachenApplication.First(progress -> Hangar.openAsItLies(own), this::chosen, "Making your hangar.");
+        return DrachenApplication.First.asking(List.of(
+                new DrachenApplication.Offer(
+                        "Begin my own hangar", "An empty shelf for your aircraft, kept in " + own, mine),
+                new DrachenApplication.Offer(
+                        "Look round the demo", "Three invented aircraft with flights, to try everything on", demo())));
+    }
+
+    /** A hangar is opened here: what is wrong with it is one sentence, and no window. */
     private DrachenApplication.First standing(Path at) {
         Hangar there = Hangar.openAsItLies(at);
         opened = Optional.of(there);
@@ -99,7 +128,7 @@ final class OpenCommand implements Callable<Integer> {
 
     /** The demo hangar; where there is none its flights are flown while the window stands. */
     private DrachenApplication.First demo() throws IOException {
-        Path hangar = UserFolders.data().resolve("demo.drachen");
+        Path hangar = OwnHangar.demo();
         Files.createDirectories(hangar.getParent());
         if (fresh) {
             DemoFile.putAside(hangar);

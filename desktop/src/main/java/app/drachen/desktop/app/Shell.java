@@ -2,7 +2,6 @@ package app.drachen.desktop.app;
 
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Stage;
-import app.drachen.core.draft.NewAircraft;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.OpenAircraft;
@@ -64,9 +63,11 @@ public final class Shell {
     private final DebriefView debrief;
     private final LogbookView logbook;
     private final Finder finder;
+    private final ShelfDeeds shelf;
     private final Deeds deeds;
     private final DifferencePanel compare;
     private final Outside outside;
+    private final Screens.Uses uses;
     private final Deque<Place> over = new ArrayDeque<>();
     private Optional<OpenAircraft> overAircraft = Optional.empty();
     private Optional<Place> shown = Optional.empty();
@@ -77,23 +78,26 @@ public final class Shell {
      * @param dialogs asks for files
      * @param newWindow opens one more window on the same hangar, on an aircraft if one is named
      * @param openHangar opens another hangar in a window of its own
+     * @param toOwn takes a set-up to the pilot's own hangar and opens that
      * @param recents hangars opened last
      */
     public record Outside(
             Dialogs dialogs,
             Consumer<OptionalLong> newWindow,
             Consumer<Path> openHangar,
+            Consumer<Setup> toOwn,
             Supplier<List<Path>> recents) {}
 
     /** A shell on a session, with no other windows. */
     public Shell(Session session) {
-        this(session, new Outside(new FxDialogs(() -> null), a -> {}, p -> {}, List::of));
+        this(session, new Outside(new FxDialogs(() -> null), a -> {}, p -> {}, s -> {}, List::of));
     }
 
     /** A shell on a session. */
     public Shell(Session session, Outside outside) {
         this.session = session;
         this.outside = outside;
+        uses = new Screens.Uses(session, outside.dialogs(), this::openDebrief);
         foot = new FootLine(session);
         line = new KiteLine(this::go);
         ledger = new Ledger(session, this::goTo);
@@ -103,9 +107,10 @@ public final class Shell {
         logbook = new LogbookView(session, queue, outside.dialogs(), this::openRead, this::closeOver);
         finder = new Finder(session, root, this::everyAction, this::go, this::openFlight);
         compare = new DifferencePanel(session, root, finder);
+        shelf = new ShelfDeeds(session, hangar, finder, queue, outside);
         queue.whenKnown(compare::ask);
         deeds = new Deeds(session, outside.dialogs(), this::place, this::shownReading, finder);
-        new Drops(session, root, hangar, this::take, outside.openHangar()).listen();
+        new Drops(session, root, this::place, hangar, this::take, outside.openHangar()).listen();
         // on a low screen a stage scrolls instead of losing its last row
         screen.setFitToWidth(true);
         screen.setFitToHeight(true);
@@ -141,9 +146,7 @@ public final class Shell {
             over.clear();
         }
         // screens are made when they are first gone to, so that the first window does not wait for them
-        return over.isEmpty()
-                ? places.computeIfAbsent(session.stage(), s -> Screens.make(s, session, this::openDebrief))
-                : over.peek();
+        return over.isEmpty() ? places.computeIfAbsent(session.stage(), s -> Screens.make(s, uses)) : over.peek();
     }
 
     /** Goes to a stage. */
@@ -291,46 +294,6 @@ public final class Shell {
         finder.open("which hangar?", choices);
     }
 
-    private void newAircraft() {
-        List<Choice> choices = new ArrayList<>();
-        for (NewAircraft.Kind kind : NewAircraft.Kind.values()) {
-            choices.add(new Choice("new", kind.label(), () -> add(NewAircraft.of(kind, "New aircraft"), kind.label())));
-        }
-        for (OpenAircraft aircraft : session.desk().shelf()) {
-            choices.add(new Choice("copy", "a copy of " + aircraft.name(), () -> copy(aircraft)));
-        }
-        finder.open("start from what?", choices);
-    }
-
-    private void copy(OpenAircraft aircraft) {
-        aircraft.standing()
-                .ifPresent(now -> add(
-                        now.setup().withName(now.setup().name() + " copy"),
-                        "copied from " + now.setup().name() + " r"
-                                + now.revision().number()));
-    }
-
-    private void add(Setup setup, String from) {
-        session.desk()
-                .add(
-                        setup,
-                        "Started: " + from,
-                        added -> {
-                            hangar.name(added);
-                            notice.tell(ownHangar() + "Type its name and Enter; Enter then opens it.");
-                        },
-                        session::tell);
-    }
-
-    /** A demo is no place for one's own aircraft. */
-    private String ownHangar() {
-        return session.desk().isDemo() ? "This is the demo; Ctrl+O begins a hangar of your own. " : "";
-    }
-
-    private void readSetups() {
-        queue.take(outside.dialogs().open("Read a set-up", List.of(".json")));
-    }
-
     private void turnSunlight() {
         boolean on = Deeds.turnSunlight();
         root.pseudoClassStateChanged(SUNLIGHT, on);
@@ -381,11 +344,7 @@ public final class Shell {
     private List<Action> here() {
         List<Action> actions = new ArrayList<>(place().actions());
         if (place() == hangar) {
-            actions.add(Action.of("new aircraft", "N", this::newAircraft));
-            actions.add(Action.of("duplicate", "D", () -> hangar.chosen().ifPresent(this::copy)));
-            actions.add(Action.of("read a set-up", "I", this::readSetups));
-            actions.add(Action.of("open in a window of its own", "W", () -> hangar.chosen()
-                    .ifPresent(a -> outside.newWindow().accept(OptionalLong.of(a.id())))));
+            actions.addAll(shelf.actions());
         }
         return actions;
     }

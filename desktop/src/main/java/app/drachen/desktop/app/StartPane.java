@@ -2,16 +2,22 @@ package app.drachen.desktop.app;
 
 import app.drachen.desk.work.Foreseen;
 import app.drachen.desktop.screen.Screen;
+import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Texts;
+import java.util.List;
+import java.util.function.Consumer;
 import javafx.geometry.Insets;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** What the first window shows until its hangar is there. */
 final class StartPane extends StackPane {
     private final ProgressBar bar = new ProgressBar(0);
+    private final VBox box = new VBox();
     private final Label words = Texts.wrapped("", "soft");
 
     StartPane(String slow) {
@@ -25,9 +31,35 @@ final class StartPane extends StackPane {
         VBox head = new VBox(2, Texts.label("Hangar", "title"), words);
         head.getStyleClass().add("line-header");
         head.setPadding(new Insets(14, 32, 14, 32));
-        VBox box = new VBox(head, bar);
+        box.getChildren().setAll(head, bar);
         VBox.setMargin(bar, new Insets(20, 32, 0, 32));
         getChildren().add(box);
+    }
+
+    /** Asks what to begin with; the first answer has the keyboard. */
+    void ask(List<DrachenApplication.Offer> offers, Consumer<DrachenApplication.First> chosen) {
+        words.setVisible(true);
+        VBox answers = new VBox(14);
+        answers.setId("offers");
+        for (DrachenApplication.Offer offer : offers) {
+            Button button = Texts.button(
+                    Action.of(offer.label(), answers.getChildren().isEmpty() ? "Enter" : "D", () -> {
+                        box.getChildren().remove(answers);
+                        words.setText(offer.first().slow());
+                        chosen.accept(offer.first());
+                    }),
+                    answers.getChildren().isEmpty() ? "primary" : "secondary");
+            answers.getChildren().add(new VBox(4, button, Texts.wrapped(offer.words(), "soft")));
+        }
+        answers.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.D) {
+                ((Button) ((VBox) answers.getChildren().get(1)).getChildren().get(0)).fire();
+            }
+        });
+        VBox.setMargin(answers, new Insets(28, 32, 0, 32));
+        box.getChildren().add(1, answers);
+        Screen.soon(
+                () -> ((VBox) answers.getChildren().get(0)).getChildren().get(0).requestFocus());
     }
 
     /** How far the work is; called beside the interface. */

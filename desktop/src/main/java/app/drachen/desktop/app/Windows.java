@@ -1,5 +1,6 @@
 package app.drachen.desktop.app;
 
+import app.drachen.core.setup.Setup;
 import app.drachen.desk.Desk;
 import app.drachen.desk.Session;
 import app.drachen.desktop.screen.Screen;
@@ -18,6 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.function.Consumer;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
@@ -60,6 +62,7 @@ final class Windows {
                         new FxDialogs(() -> stage),
                         another -> show(desk, new Stage(), another),
                         this::openFile,
+                        this::toOwn,
                         recents::list));
         Open now = new Open(stage, (StackPane) shell.root(), session);
         open.add(now);
@@ -94,21 +97,43 @@ final class Windows {
 
     /** Opens a hangar in a window of its own; one that is open already is not opened twice. */
     private void openFile(Path file) {
+        openFile(file, desk -> {});
+    }
+
+    private void openFile(Path file, Consumer<Desk> then) {
         Optional<Desk> already = open.stream()
                 .map(o -> o.session().desk())
                 .filter(d -> same(d.file(), file))
                 .findFirst();
         if (already.isPresent()) {
             show(already.get(), new Stage(), OptionalLong.empty());
+            then.accept(already.get());
             return;
         }
         Screen.beside(() -> {
             try {
                 Desk desk = desk(Hangar.openAsItLies(file));
-                Screen.soon(() -> show(desk, new Stage(), OptionalLong.empty()));
+                Screen.soon(() -> {
+                    show(desk, new Stage(), OptionalLong.empty());
+                    then.accept(desk);
+                });
             } catch (RuntimeException e) {
                 Screen.soon(() -> uncaught(e));
             }
+        });
+    }
+
+    /** Adds a set-up to the pilot's own hangar, which is made if there is none, and opens that. */
+    private void toOwn(Setup setup) {
+        Screen.beside(() -> {
+            Path own = OwnHangar.file(recents.list());
+            Screen.soon(() -> openFile(
+                    own,
+                    desk -> desk.add(
+                            setup,
+                            "Taken from another hangar",
+                            a -> {},
+                            s -> open.forEach(o -> o.session().tell(s)))));
         });
     }
 

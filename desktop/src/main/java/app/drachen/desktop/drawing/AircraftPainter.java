@@ -10,6 +10,11 @@ public final class AircraftPainter {
 
     /** Paints an outline; the chosen component is drawn in kite red. */
     public static void paint(Pen g, Outline outline, View view, Optional<Outline.Component> chosen) {
+        paint(g, outline, view, chosen, false);
+    }
+
+    /** Paints an outline; as if on glass, what lies below shows through. */
+    public static void paint(Pen g, Outline outline, View view, Optional<Outline.Component> chosen, boolean glass) {
         g.setLineWidth(1.6);
         for (Outline.Shape shape : outline.shapes()) {
             int n = shape.x().length;
@@ -28,8 +33,10 @@ public final class AircraftPainter {
                 g.setLineDashes();
                 g.setLineWidth(1.6);
             } else {
-                g.setFill(Ink.SHEET);
-                g.fillPolygon(x, y, n);
+                if (!glass) {
+                    g.setFill(Ink.SHEET);
+                    g.fillPolygon(x, y, n);
+                }
                 g.strokePolygon(x, y, n);
             }
         }
@@ -39,6 +46,11 @@ public final class AircraftPainter {
     public static void grid(Pen g, View view, double metres, double x, double y, double width, double height) {
         g.setFill(Ink.SHEET);
         g.fillRect(x, y, width, height);
+        lines(g, view, metres, x, y, width, height);
+    }
+
+    /** The lines of a metric grid alone. */
+    public static void lines(Pen g, View view, double metres, double x, double y, double width, double height) {
         g.setStroke(Ink.GRID);
         g.setLineWidth(1);
         double step = metres * view.scale();

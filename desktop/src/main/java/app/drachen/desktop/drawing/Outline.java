@@ -253,6 +253,82 @@ public record Outline(List<Shape> shapes, double left, double right, double top,
         return around(shapes);
     }
 
+    /** Seen from behind, the right wing to the right of the sheet; y points down. */
+    public static Outline behind(Airframe airframe) {
+        List<Shape> shapes = new ArrayList<>();
+        for (int side = -1; side <= 1; side += 2) {
+            double out = 0;
+            double up = airframe.wing().up();
+            for (WingPanel panel : airframe.wing().panels()) {
+                double tip = out + panel.length();
+                double high = up + panel.length() * Math.tan(panel.dihedral());
+                shapes.add(plank(
+                        Component.WING,
+                        new double[] {side * out, side * tip},
+                        new double[] {up, high},
+                        0.05 * panel.rootChord(),
+                        0.05 * panel.tipChord()));
+                out = tip;
+                up = high;
+            }
+        }
+        Body body = airframe.body();
+        shapes.add(oval(body.width() / 2, body.height() / 2));
+        airframe.tail()
+                .meet(
+                        t -> {
+                            slanted(t.plane(), 0, shapes);
+                            upright(t.fin(), 0, shapes);
+                        },
+                        t -> slanted(t.panel(), t.inverted() ? -t.dihedral() : t.dihedral(), shapes),
+                        t -> t.fins().forEach(f -> {
+                            upright(f, f.right(), shapes);
+                            upright(f, -f.right(), shapes);
+                        }));
+        return around(shapes);
+    }
+
+    private static void slanted(TailPanel panel, double angle, List<Shape> shapes) {
+        for (int side = -1; side <= 1; side += 2) {
+            double tip = panel.right() + panel.length() * Math.cos(angle);
+            shapes.add(plank(
+                    Component.TAIL,
+                    new double[] {side * panel.right(), side * tip},
+                    new double[] {panel.up(), panel.up() + panel.length() * Math.sin(angle)},
+                    0.04 * panel.rootChord(),
+                    0.04 * panel.tipChord()));
+        }
+    }
+
+    private static void upright(TailPanel fin, double right, List<Shape> shapes) {
+        double t = 0.03 * fin.rootChord();
+        shapes.add(new Shape(
+                Component.TAIL,
+                new double[] {right - t, right + t, right + t, right - t},
+                new double[] {-fin.up(), -fin.up(), -fin.up() - fin.length(), -fin.up() - fin.length()},
+                false));
+    }
+
+    /** Something thin between two ends, half as thick as told at each. */
+    private static Shape plank(Component component, double[] x, double[] up, double inner, double outer) {
+        return new Shape(
+                component,
+                new double[] {x[0], x[1], x[1], x[0]},
+                new double[] {-up[0] - inner, -up[1] - outer, -up[1] + outer, -up[0] + inner},
+                false);
+    }
+
+    private static Shape oval(double halfWidth, double halfHeight) {
+        int n = 24;
+        double[] x = new double[n];
+        double[] y = new double[n];
+        for (int i = 0; i < n; i++) {
+            x[i] = halfWidth * Math.cos(2 * Math.PI * i / n);
+            y[i] = halfHeight * Math.sin(2 * Math.PI * i / n);
+        }
+        return new Shape(Component.BODY, x, y, false);
+    }
+
     private static void standing(TailPanel panel, double angle, List<Shape> shapes) {
         double rise = panel.length() * Math.sin(angle);
         double tip = panel.leadingEdge() + panel.length() * Math.tan(panel.sweep());

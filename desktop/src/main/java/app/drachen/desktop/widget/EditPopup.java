@@ -41,6 +41,13 @@ public final class EditPopup {
         }
     }
 
+    /** Shows it over the upper left corner of a large node. */
+    public void showOver(Node owner) {
+        fill(owner);
+        Bounds at = owner.localToScreen(owner.getBoundsInLocal());
+        popup.show(owner, at.getMinX() + 10, at.getMinY() + 10);
+    }
+
     /** Closes it. */
     public void hide() {
         popup.hide();

@@ -1,6 +1,7 @@
 package app.drachen.desktop.widget;
 
 import app.drachen.desktop.drawing.Picture;
+import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.Node;
 
@@ -33,6 +34,16 @@ public interface Place {
     /** The table of this screen to copy, row by row, headers first; empty if there is none. */
     default List<List<String>> table() {
         return List.of();
+    }
+
+    /**
+     * Takes a picture that was dropped here.
+     *
+     * @param file of the picture
+     * @return whether pictures mean something here
+     */
+    default boolean picture(Path file) {
+        return false;
     }
 
     /** The screen is left. */

@@ -171,6 +171,7 @@ class ScreensTest extends WindowTest {
         open("Strandläufer", Stage.BUILD);
         int parts = ask(() -> session.setup().parts().size());
         press(KeyCode.INSERT);
+        press(KeyCode.ENTER);
         assertEquals(parts + 1, ask(() -> session.setup().parts().size()));
         act(() -> scene.lookup("#build-drawing").requestFocus());
         press(KeyCode.DELETE);

@@ -149,6 +149,43 @@ class ShelfWindowTest extends WindowTest {
         assertTrue(notice().contains("Nothing was put away"), notice());
     }
 
+    /** An aircraft made in the demo is offered a place in one's own hangar. */
+    @Test
+    void anAircraftOfTheDemoGoesToOnesOwnHangar() throws Exception {
+        press(KeyCode.O);
+        until(() -> toOwn.size() == 1);
+        assertEquals(
+                ask(() -> session.desk().shelf().get(0).name()), toOwn.get(0).name());
+        Path mine = Path.of("/home/somebody/mine.drachen");
+        List<Path> recents = List.of(OwnHangar.demo(), Path.of("/x/demo.1790.drachen"), mine);
+        assertEquals(java.util.Optional.of(mine), OwnHangar.last(recents));
+        assertEquals(
+                "hangar.drachen",
+                OwnHangar.file(List.of(OwnHangar.demo())).getFileName().toString());
+    }
+
+    @Test
+    void aFirstStartAsks() throws Exception {
+        List<String> answers = new java.util.ArrayList<>();
+        DrachenApplication.First own =
+                new DrachenApplication.First(p -> hangar, h -> java.util.OptionalLong.empty(), "own");
+        DrachenApplication.First demo =
+                new DrachenApplication.First(p -> hangar, h -> java.util.OptionalLong.empty(), "demo");
+        StartPane pane = ask(() -> new StartPane("Welcome"));
+        act(() -> {
+            scene.setRoot(pane);
+            pane.ask(
+                    List.of(
+                            new DrachenApplication.Offer("Begin my own hangar", "empty", own),
+                            new DrachenApplication.Offer("Look round the demo", "invented", demo)),
+                    first -> answers.add(first.slow()));
+        });
+        until(() -> scene.getFocusOwner() instanceof javafx.scene.control.Button);
+        press(KeyCode.D);
+        assertEquals(List.of("demo"), answers);
+        assertTrue(ask(() -> scene.lookup("#offers") == null), "asked once");
+    }
+
     @Test
     void filesDroppedAreTakenAsWhatTheyAre() throws Exception {
         Path json = folder.resolve("s.json");
@@ -158,6 +195,7 @@ class ShelfWindowTest extends WindowTest {
         Drops drops = new Drops(
                 session,
                 scene.getRoot(),
+                () -> new app.drachen.desktop.stage.later.LaterView(Stage.BUILD),
                 new app.drachen.desktop.stage.hangar.HangarView(session, dialogs),
                 shell::take,
                 openedHangars::add);

@@ -60,6 +60,7 @@ abstract class WindowTest {
     final Answers dialogs = new Answers();
     final List<OptionalLong> windows = new ArrayList<>();
     final List<Path> openedHangars = new ArrayList<>();
+    final List<app.drachen.core.setup.Setup> toOwn = new ArrayList<>();
 
     /** Answers questions for files with what was laid ready; remembers what was asked. */
     static final class Answers implements Dialogs {
@@ -109,7 +110,8 @@ abstract class WindowTest {
                     Clock.fixed(Instant.ofEpochSecond(NOW), ZoneOffset.UTC));
             session = new Session(desk);
             shell = new Shell(
-                    session, new Shell.Outside(dialogs, windows::add, openedHangars::add, () -> List.of(file)));
+                    session,
+                    new Shell.Outside(dialogs, windows::add, openedHangars::add, toOwn::add, () -> List.of(file)));
             scene = new Scene(shell.root(), 1280, 800);
             Theme.style(scene);
             window.setScene(scene);

@@ -2,42 +2,59 @@ package app.drachen.desktop.stage.build;
 
 import app.drachen.core.airframe.Part;
 import app.drachen.core.airframe.Position;
+import app.drachen.core.draft.Corners;
+import app.drachen.core.draft.Corners.Corner;
+import app.drachen.core.draft.Mirrored;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
+import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Session;
 import app.drachen.desktop.chart.CanvasPane;
 import app.drachen.desktop.drawing.AircraftPainter;
 import app.drachen.desktop.drawing.Outline;
 import app.drachen.desktop.drawing.Pen;
+import app.drachen.desktop.drawing.ScreenPen;
 import app.drachen.desktop.drawing.View;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.WeakHashMap;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import javafx.animation.PauseTransition;
-import javafx.scene.input.MouseEvent;
+import javafx.geometry.Point2D;
+import javafx.scene.image.ImageView;
 import javafx.util.Duration;
 
 /**
- * The aircraft from above and from the side to one scale, with parts, CG window, CG and neutral
- * point. Parts are dragged; a drag or a run of arrow keys becomes one revision.
+ * The aircraft from above, from the side and from behind to one scale, with parts, CG window, CG and neutral point. Parts
+ * are dragged, alone or several at once, and so are the corners of what is chosen; a drag or a run of arrow keys becomes
+ * one revision. A picture of a plan can lie below.
  */
 public final class BuildDrawing extends CanvasPane {
-    private static final double EDGE = 16;
-
     private final Session session;
     private final Runnable chosen;
     private final Consumer<Setup> figures;
     private final PauseTransition pause = new PauseTransition(Duration.millis(700));
+    private final ImageView below = new ImageView();
+    private final Map<OpenAircraft, PlanPicture> plans = new WeakHashMap<>();
+    private final DrawingHand hand = new DrawingHand(this);
     private Selection selection = new Selection.OfPart("pack");
+    private Optional<Draft> draft = Optional.empty();
     private boolean sent;
-    private Optional<Setup> draft = Optional.empty();
-    private View above = new View(1, 0, 0);
-    private View side = new View(1, 0, 0);
-    private boolean dragging;
-    private boolean draggingSide;
-    private double grabX;
-    private double grabY;
+    private boolean behindFirst;
+    private Sheets sheets = Sheets.NONE;
+
+    /**
+     * What was drawn and is not yet a revision.
+     *
+     * @param reason for the logbook
+     * @param deed does it to a set-up
+     * @param shown the set-up with it
+     */
+    private record Draft(String reason, UnaryOperator<Setup> deed, Setup shown) {}
 
     BuildDrawing(Session session, Runnable chosen, Consumer<Setup> figures) {
         super(200, 200);
@@ -47,10 +64,13 @@ public final class BuildDrawing extends CanvasPane {
         getStyleClass().add("canvas-host");
         setId("build-drawing");
         setFocusTraversable(true);
-        setAccessibleText("Drawing of the aircraft from above and from the side");
-        setOnMousePressed(this::press);
-        setOnMouseDragged(this::drag);
-        setOnMouseReleased(e -> finish());
+        setAccessibleText("Drawing of the aircraft from above, from the side and from behind");
+        below.setManaged(false);
+        below.setMouseTransparent(true);
+        getChildren().add(0, below);
+        setOnMousePressed(hand::press);
+        setOnMouseDragged(hand::drag);
+        setOnMouseReleased(hand::release);
         pause.setOnFinished(e -> finish());
     }
 
@@ -58,9 +78,17 @@ public final class BuildDrawing extends CanvasPane {
     public void restFor(Duration rest) {
         pause.stop();
         pause.setDuration(rest);
-        if (draft.isPresent() && !dragging) {
+        if (draft.isPresent() && !hand.holds()) {
             pause.playFromStart();
         }
+    }
+
+    Session session() {
+        return session;
+    }
+
+    Sheets sheets() {
+        return sheets;
     }
 
     Selection selection() {
@@ -72,137 +100,185 @@ public final class BuildDrawing extends CanvasPane {
         repaint();
     }
 
+    /** Chooses something and shows its figures. */
+    void choose(Selection what) {
+        select(what);
+        chosen.run();
+    }
+
     void update() {
         if (sent) {
             draft = Optional.empty();
             sent = false;
         }
-        if (selection instanceof Selection.OfPart part
-                && session.setup().part(part.name()).isEmpty()) {
-            selection = new Selection.OfWing();
+        List<String> there = selection.parts().stream()
+                .filter(n -> session.setup().part(n).isPresent())
+                .toList();
+        if (there.size() < selection.parts().size()) {
+            selection = Selection.of(there);
         }
         repaint();
     }
 
-    private Setup shown() {
-        return draft.orElseGet(session::setup);
+    Setup shown() {
+        return draft.map(Draft::shown).orElseGet(session::setup);
     }
 
-    /** Goes to the next thing on the drawing. */
-    void step(int by) {
-        finish();
+    /** The corners of what is chosen that can be pulled. */
+    List<Corner> corners() {
+        Optional<Outline.Component> component = BuildPainter.component(selection);
+        return Corners.of(shown().airframe()).stream()
+                .filter(c ->
+                        component.filter(o -> o.name().equals(c.of().name())).isPresent()
+                                && sheets.of(c.view()).isPresent())
+                .toList();
+    }
+
+    private List<Selection> everything() {
         List<Selection> all = new ArrayList<>();
         session.setup().parts().forEach(p -> all.add(new Selection.OfPart(p.name())));
         all.add(new Selection.OfWing());
         all.add(new Selection.OfTail());
         all.add(new Selection.OfBody());
-        int at = all.indexOf(selection);
-        select(all.get(Math.floorMod(at + by, all.size())));
-        chosen.run();
+        return all;
     }
 
-    /** Moves the chosen part a little; several moves soon after another make one revision. */
+    /** Goes to the next thing on the drawing. */
+    void step(int by) {
+        finish();
+        List<Selection> all = everything();
+        Selection from = selection instanceof Selection.OfParts several
+                ? new Selection.OfPart(several.names().get(several.names().size() - 1))
+                : selection;
+        choose(all.get(Math.floorMod(all.indexOf(from) + by, all.size())));
+    }
+
+    /** Chooses the next part as well. */
+    void stepAlso() {
+        finish();
+        List<String> names = session.setup().parts().stream().map(Part::name).toList();
+        List<String> chosenNow = new ArrayList<>(selection.parts());
+        if (names.isEmpty()) {
+            return;
+        }
+        int at = chosenNow.isEmpty() ? -1 : names.indexOf(chosenNow.get(chosenNow.size() - 1));
+        String next = names.get(Math.floorMod(at + 1, names.size()));
+        if (!chosenNow.contains(next)) {
+            chosenNow.add(next);
+        }
+        choose(Selection.of(chosenNow));
+    }
+
+    /** Shows the aircraft from behind instead of from the side, and back. */
+    void turnLower() {
+        behindFirst = !behindFirst;
+        repaint();
+    }
+
+    /** Moves the chosen parts a little; several moves soon after another make one revision. */
     void nudge(double aft, double right) {
-        if (selection instanceof Selection.OfPart part) {
-            shown().part(part.name())
-                    .ifPresent(p -> moveTo(
-                            part.name(),
-                            p.position().aft() + aft,
-                            p.position().right() + right,
-                            p.position().up()));
+        Map<String, Position> to = new LinkedHashMap<>();
+        for (String name : selection.parts()) {
+            shown().part(name)
+                    .map(Part::position)
+                    .ifPresent(p -> to.put(
+                            name,
+                            new Position(Snap.millimetre(p.aft() + aft), Snap.millimetre(p.right() + right), p.up())));
+        }
+        if (!to.isEmpty() && move(to)) {
             pause.playFromStart();
         }
     }
 
-    private void moveTo(String name, double aft, double right, double up) {
+    /** Moves parts; a revision of it is made when the hand lets go. */
+    boolean move(Map<String, Position> to) {
+        Map.Entry<String, Position> first = to.entrySet().iterator().next();
+        String what = to.size() == 1
+                ? "Moved " + first.getKey() + " to "
+                        + Quantity.LENGTH.text(first.getValue().aft())
+                : "Moved " + String.join(", ", to.keySet());
+        return draw(what, s -> {
+            Setup moved = s;
+            for (Map.Entry<String, Position> one : to.entrySet()) {
+                if (moved.part(one.getKey()).isPresent()) {
+                    moved = moved.withPart(one.getKey(), p -> p.at(one.getValue()));
+                }
+            }
+            return moved;
+        });
+    }
+
+    /** Draws something on top of what is there; refused in a sentence if no aircraft has it. */
+    boolean draw(String reason, UnaryOperator<Setup> deed) {
         try {
-            Position at = new Position(millimetre(aft), millimetre(right), millimetre(up));
-            draft = Optional.of(shown().withPart(name, p -> p.at(at)));
+            Setup drawn = deed.apply(session.setup());
+            figures.accept(drawn);
+            draft = Optional.of(new Draft(reason, deed, drawn));
             sent = false;
         } catch (IllegalArgumentException e) {
             session.tell(e.getMessage());
-            return;
+            return false;
         }
         repaint();
-        figures.accept(shown());
+        return true;
     }
 
-    private static double millimetre(double metres) {
-        return Math.rint(metres * 1000) / 1000;
-    }
-
-    /** Makes a revision of what was moved. */
+    /** Makes a revision of what was drawn. */
     void finish() {
         pause.stop();
-        dragging = false;
-        if (draft.isPresent() && !sent && selection instanceof Selection.OfPart part) {
+        hand.letGo();
+        if (draft.isPresent() && !sent) {
             // what was moved stays in the picture until its revision is there, and is what the next move starts from
             sent = true;
-            Optional<Part> at = draft.get().part(part.name());
-            at.ifPresent(p -> session.edit(
-                    "Moved " + part.name() + " to "
-                            + Quantity.LENGTH.text(p.position().aft()),
-                    s -> s.withPart(part.name(), old -> old.at(p.position()))));
+            session.edit(draft.get().reason(), draft.get().deed());
         }
     }
 
-    private void press(MouseEvent event) {
-        requestFocus();
+    /** Puts the other side of the chosen parts where their mirror says. */
+    void mirror() {
         finish();
-        // of parts that lie over one another the one whose middle is nearest
-        Optional<Part> hit = Optional.empty();
-        double nearest = Double.POSITIVE_INFINITY;
-        for (Part part : session.setup().parts()) {
-            double[] box = BuildPainter.box(part);
-            double planX = Math.abs(event.getX() - above.x(part.position().right()));
-            double planY = Math.abs(event.getY() - above.y(part.position().aft()));
-            double sideX = Math.abs(event.getX() - side.x(part.position().aft()));
-            double sideY = Math.abs(event.getY() - side.y(-part.position().up()));
-            boolean onPlan = planX <= box[0] / 2 + 3 && planY <= box[1] / 2 + 3;
-            boolean onSide = sideX <= box[1] / 2 + 3 && sideY <= 7;
-            double distance = onPlan ? Math.hypot(planX, planY) : Math.hypot(sideX, sideY);
-            if ((onPlan || onSide) && distance < nearest) {
-                nearest = distance;
-                hit = Optional.of(part);
-                draggingSide = !onPlan;
-            }
-        }
-        if (hit.isPresent()) {
-            Position p = hit.get().position();
-            grabX = event.getX() - (draggingSide ? side.x(p.aft()) : above.x(p.right()));
-            grabY = event.getY() - (draggingSide ? side.y(-p.up()) : above.y(p.aft()));
-            dragging = true;
-            select(new Selection.OfPart(hit.get().name()));
+        List<String> names = selection.parts();
+        boolean beside = names.stream()
+                .flatMap(n -> session.setup().part(n).stream())
+                .anyMatch(p -> Math.abs(p.position().right()) >= Mirrored.BESIDE);
+        if (beside) {
+            session.edit("Mirrored " + String.join(", ", names), s -> Mirrored.of(s, names));
         } else {
-            component(event).ifPresent(this::select);
+            session.tell("Choose a part that lies beside the middle; wings and tails have two sides already.");
         }
-        chosen.run();
     }
 
-    private Optional<Selection> component(MouseEvent event) {
-        Optional<Selection> found = Optional.empty();
-        for (Outline.Shape shape : Outline.above(session.setup().airframe()).shapes()) {
-            if (shape.holds(above.metreX(event.getX()), above.metreY(event.getY()))) {
-                found = Optional.of(
-                        switch (shape.component()) {
-                            case WING -> new Selection.OfWing();
-                            case TAIL -> new Selection.OfTail();
-                            case BODY -> new Selection.OfBody();
-                        });
-            }
-        }
-        return found;
+    /** Takes the ruler, or lays it down. */
+    void ruler() {
+        hand.ruler(!hand.measures());
+        session.tell(hand.measures() ? "Press, drag and read; R lays the ruler down." : "The ruler is laid down.");
+        repaint();
     }
 
-    private void drag(MouseEvent event) {
-        if (dragging && selection instanceof Selection.OfPart part) {
-            Position p = shown().part(part.name()).orElseThrow().position();
-            if (draggingSide) {
-                moveTo(part.name(), side.metreX(event.getX() - grabX), p.right(), -side.metreY(event.getY() - grabY));
-            } else {
-                moveTo(part.name(), above.metreY(event.getY() - grabY), above.metreX(event.getX() - grabX), p.up());
-            }
+    /** The plan that lies below the drawing of the aircraft that is open. */
+    Optional<PlanPicture> plan() {
+        return session.isOpen() ? Optional.ofNullable(plans.get(session.aircraft())) : Optional.empty();
+    }
+
+    /** Lays a plan below the drawing of an aircraft, which may no longer be the one that is open. */
+    void lay(OpenAircraft aircraft, PlanPicture plan) {
+        plans.put(aircraft, plan);
+        if (plan().equals(Optional.of(plan))) {
+            finish();
+            session.tell(plan.next());
+            repaint();
         }
+    }
+
+    /** Where the drawing shows a place of a view [m], in pixels of this node, if that view is shown. */
+    public Optional<Point2D> seen(Corners.View view, double x, double y) {
+        return sheets.pixel(view, x, y).map(at -> new Point2D(at[0], at[1]));
+    }
+
+    /** Takes the plan away. */
+    void takePlanAway() {
+        plans.remove(session.aircraft());
+        repaint();
     }
 
     @Override
@@ -213,26 +289,27 @@ public final class BuildDrawing extends CanvasPane {
         Setup setup = shown();
         Outline plan = Outline.above(setup.airframe());
         Outline profile = Outline.side(setup.airframe());
-        double sideTall = profile.bottom() - profile.top();
-        double planTall = plan.bottom() - plan.top();
-        double wide = Math.max(plan.right() - plan.left(), profile.right() - profile.left());
-        double scale = Math.min((w - 2 * EDGE - 20) / wide, (h - 4 * EDGE - 22) / (sideTall + planTall));
-        double planHeight = scale * planTall + EDGE;
-        above = View.centred(scale, plan.left(), plan.right(), plan.top(), plan.bottom(), 0, EDGE, w, planHeight);
-        side = View.centred(
-                scale,
-                profile.left(),
-                profile.right(),
-                profile.top(),
-                profile.bottom(),
-                0,
-                planHeight + 2 * EDGE + 14,
-                w,
-                h - planHeight - 3 * EDGE - 14);
-        AircraftPainter.grid(g, above, 0.05, 1, 1, w - 2, h - 2);
+        Outline back = Outline.behind(setup.airframe());
+        // while something is drawn the sheet stands still under the hand
+        if (!hand.holds()) {
+            sheets = Sheets.of(plan, profile, back, behindFirst, w, h);
+        }
+        View above = sheets.above();
+        Optional<PlanPicture> traced = plan();
+        traced.ifPresentOrElse(p -> p.place(below, above, w, h), () -> below.setImage(null));
+        if (traced.isPresent()) {
+            AircraftPainter.lines(g, above, 0.05, 1, 1, w - 2, h - 2);
+        } else {
+            AircraftPainter.grid(g, above, 0.05, 1, 1, w - 2, h - 2);
+        }
         Optional<Outline.Component> component = BuildPainter.component(selection);
-        AircraftPainter.paint(g, plan, above, component);
-        AircraftPainter.paint(g, profile, side, component);
-        new BuildPainter(setup, selection, above, side, session.units()).paint(g, planHeight + EDGE + 14, h);
+        AircraftPainter.paint(g, plan, above, component, traced.isPresent());
+        sheets.side().ifPresent(v -> AircraftPainter.paint(g, profile, v, component, traced.isPresent()));
+        sheets.behind().ifPresent(v -> AircraftPainter.paint(g, back, v, component, traced.isPresent()));
+        new BuildPainter(setup, selection, sheets, session.units()).paint(g, sheets.foot() + 30, h);
+        if (g instanceof ScreenPen) {
+            // what is there for the hand is not drawn on paper
+            hand.paint(g, corners(), session.units());
+        }
     }
 }

@@ -26,12 +26,19 @@ import javafx.scene.text.TextAlignment;
  *
  * @param setup the aircraft
  * @param selection what is chosen
- * @param above where the drawing from above lies
- * @param side where the drawing from the side lies
+ * @param sheets where the views lie
  * @param units of the words
  */
-record BuildPainter(Setup setup, Selection selection, View above, View side, UnitSystem units) {
+record BuildPainter(Setup setup, Selection selection, Sheets sheets, UnitSystem units) {
     private static final double LABEL_GAP = 13;
+
+    private View above() {
+        return sheets.above();
+    }
+
+    private boolean chosen(Part part) {
+        return selection.parts().contains(part.name());
+    }
 
     /**
      * Paints.
@@ -65,36 +72,37 @@ record BuildPainter(Setup setup, Selection selection, View above, View side, Uni
         Balance balance = Balance.of(setup);
         Planform planform = balance.planform();
         double reach = Math.min(0.09 * planform.span(), 0.13);
-        double left = above.x(-reach);
-        double wide = above.x(reach) - left;
-        double front = above.y(balance.windowFront());
-        double rear = above.y(balance.windowRear());
+        double left = above().x(-reach);
+        double wide = above().x(reach) - left;
+        double front = above().y(balance.windowFront());
+        double rear = above().y(balance.windowRear());
         g.setFill(Ink.wash(Ink.PROOF));
         g.fillRect(left, front, wide, rear - front);
         g.setStroke(Ink.PROOF);
         g.setLineWidth(1);
         g.strokeLine(left, front, left + wide, front);
         g.strokeLine(left, rear, left + wide, rear);
-        double mac = above.x(-planform.meanChordAt());
+        double mac = above().x(-planform.meanChordAt());
         g.setLineWidth(2.5);
         g.strokeLine(
                 mac,
-                above.y(planform.meanChordLeadingEdge()),
+                above().y(planform.meanChordLeadingEdge()),
                 mac,
-                above.y(planform.meanChordLeadingEdge() + planform.meanChord()));
-        double neutral = above.y(balance.neutral().station(planform));
+                above().y(planform.meanChordLeadingEdge() + planform.meanChord()));
+        double neutral = above().y(balance.neutral().station(planform));
         g.setLineWidth(1.2);
         g.setStroke(Ink.INK);
         g.setLineDashes(2, 3);
         g.strokeLine(left, neutral, left + wide, neutral);
         g.setLineDashes();
         text(g, "neutral point", left - 5, neutral, Ink.INK, TextAlignment.RIGHT);
-        text(g, "c̄", mac - 6, above.y(planform.meanChordLeadingEdge()), Ink.PROOF, TextAlignment.RIGHT);
+        text(g, "c̄", mac - 6, above().y(planform.meanChordLeadingEdge()), Ink.PROOF, TextAlignment.RIGHT);
         Position cg = balance.mass().centre();
         double outside = balance.outside();
         Color colour = outside > 0 ? Ink.KITE : Ink.PROOF;
-        mark(g, above.x(cg.right()), above.y(cg.aft()), colour);
-        mark(g, side.x(cg.aft()), side.y(-cg.up()), colour);
+        mark(g, above().x(cg.right()), above().y(cg.aft()), colour);
+        sheets.side().ifPresent(v -> mark(g, v.x(cg.aft()), v.y(-cg.up()), colour));
+        sheets.behind().ifPresent(v -> mark(g, v.x(cg.right()), v.y(-cg.up()), colour));
         String where = outside == 0
                 ? "CG in the window"
                 : "CG "
@@ -102,12 +110,12 @@ record BuildPainter(Setup setup, Selection selection, View above, View side, Uni
                         + (outside > 0 ? " behind the window" : " ahead of the window");
         g.setFont(Face.STRONG, 14);
         double noteX = left - 46;
-        double noteY = above.y(setup.airframe().wing().rootLeadingEdge()) - 30;
+        double noteY = above().y(setup.airframe().wing().rootLeadingEdge()) - 30;
         g.setStroke(colour);
         g.setLineWidth(0.9);
         g.strokePolyline(
-                new double[] {noteX + 4, noteX + 16, above.x(cg.right()) - 7},
-                new double[] {noteY, noteY, above.y(cg.aft()) - 5},
+                new double[] {noteX + 4, noteX + 16, above().x(cg.right()) - 7},
+                new double[] {noteY, noteY, above().y(cg.aft()) - 5},
                 3);
         halo(g, where, noteX, noteY, colour, TextAlignment.RIGHT);
     }
@@ -126,19 +134,18 @@ record BuildPainter(Setup setup, Selection selection, View above, View side, Uni
     private void parts(Pen g) {
         List<double[]> taken = new ArrayList<>();
         for (Part part : setup.parts()) {
-            boolean now = selection instanceof Selection.OfPart chosenPart
-                    && chosenPart.name().equals(part.name());
+            boolean now = chosen(part);
             double[] box = box(part);
-            double x = above.x(part.position().right());
-            double y = above.y(part.position().aft());
+            double x = above().x(part.position().right());
+            double y = above().y(part.position().aft());
             Color colour = now ? Ink.KITE : Ink.INK;
             g.setFill(colour.deriveColor(0, 1, 1, 0.88));
             g.fillRoundRect(x - box[0] / 2, y - box[1] / 2, box[0], box[1], 3, 3);
-            double sx = side.x(part.position().aft());
-            double sy = side.y(-part.position().up());
-            g.fillRoundRect(sx - box[1] / 2, sy - 4, box[1], 8, 2, 2);
+            double low = -part.position().up();
+            sheets.side().ifPresent(v -> small(g, v.x(part.position().aft()), v.y(low), box[1]));
+            sheets.behind().ifPresent(v -> small(g, v.x(part.position().right()), v.y(low), box[1]));
         }
-        double column = above.x(setup.airframe().body().width() / 2) + 30;
+        double column = above().x(setup.airframe().body().width() / 2) + 30;
         List<Part> fromFront = setup.parts().stream()
                 .sorted(Comparator.comparingDouble(p -> p.position().aft()))
                 .toList();
@@ -147,12 +154,15 @@ record BuildPainter(Setup setup, Selection selection, View above, View side, Uni
         }
     }
 
+    private static void small(Pen g, double x, double y, double wide) {
+        g.fillRoundRect(x - wide / 2, y - 4, wide, 8, 2, 2);
+    }
+
     /** Parts near the middle are named in a column beside the body, the others below themselves. */
     private void label(Pen g, Part part, double column, List<double[]> taken) {
-        boolean now = selection instanceof Selection.OfPart chosenPart
-                && chosenPart.name().equals(part.name());
-        double x = above.x(part.position().right());
-        double y = above.y(part.position().aft());
+        boolean now = chosen(part);
+        double x = above().x(part.position().right());
+        double y = above().y(part.position().aft());
         String label = part.name() + "  " + Quantity.MASS.text(part.mass(), units);
         g.setFont(now ? Face.STRONG : Face.TEXT, 13);
         Color colour = now ? Ink.KITE : Ink.INK;
@@ -192,8 +202,8 @@ record BuildPainter(Setup setup, Selection selection, View above, View side, Uni
     }
 
     private void dimension(Pen g, double y, double bottom) {
-        double left = above.x(-setup.planform().span() / 2);
-        double right = above.x(setup.planform().span() / 2);
+        double left = above().x(-setup.planform().span() / 2);
+        double right = above().x(setup.planform().span() / 2);
         g.setStroke(Ink.SOFT);
         g.setLineWidth(1);
         g.strokeLine(left, y, right, y);
@@ -207,7 +217,10 @@ record BuildPainter(Setup setup, Selection selection, View above, View side, Uni
                 y,
                 Ink.SOFT,
                 TextAlignment.CENTER);
-        text(g, "5 cm squares · from above, from the left", 10, bottom - 10, Ink.SOFT, TextAlignment.LEFT);
+        String lower = sheets.side().isPresent()
+                ? sheets.behind().isPresent() ? "from the left, from behind" : "from the left (V: from behind)"
+                : "from behind (V: from the left)";
+        text(g, "5 cm squares · from above, " + lower, 10, bottom - 10, Ink.SOFT, TextAlignment.LEFT);
     }
 
     private static void text(Pen g, String text, double x, double y, Color colour, TextAlignment align) {

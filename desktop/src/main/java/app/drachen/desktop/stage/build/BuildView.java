@@ -3,17 +3,23 @@ package app.drachen.desktop.stage.build;
 import app.drachen.core.air.Atmosphere;
 import app.drachen.core.air.Field;
 import app.drachen.core.airframe.Part;
+import app.drachen.core.draft.PartCost;
+import app.drachen.core.draft.PartLibrary;
 import app.drachen.core.flight.AircraftSheet;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
+import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Session;
+import app.drachen.desktop.drawing.Outline;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.widget.Action;
+import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Tables;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingRow;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Insets;
@@ -28,24 +34,27 @@ import javafx.scene.layout.VBox;
 /** The Build stage: the aircraft to scale, its figures, and what is chosen on the drawing. */
 public final class BuildView implements Place {
     private final Session session;
+    private final Dialogs dialogs;
+    private final PartChooser chooser = new PartChooser();
     private final BorderPane root = new BorderPane();
     private final BuildDrawing drawing;
     private final Inspector inspector;
     private final VBox figures = new VBox();
 
     /** The stage of a session. */
-    public BuildView(Session session) {
+    public BuildView(Session session, Dialogs dialogs) {
         this.session = session;
+        this.dialogs = dialogs;
         drawing = new BuildDrawing(session, this::chosen, this::refigure);
         inspector = new Inspector(session);
         HBox head = new HBox(
                 8,
                 Texts.label("Balance sheet", "heading"),
                 Texts.spring(),
-                Texts.label("drag a part, or", "soft"),
+                Texts.label("drag parts and corners, or", "soft"),
                 Texts.key(","),
                 Texts.key("."),
-                Texts.label("choose and arrows move it", "soft"));
+                Texts.label("choose and arrows move", "soft"));
         head.setAlignment(Pos.CENTER_LEFT);
         VBox left = new VBox(8, head, drawing, inspector);
         VBox.setVgrow(drawing, Priority.ALWAYS);
@@ -105,25 +114,63 @@ public final class BuildView implements Place {
     }
 
     private void addPart() {
-        int n = 1;
-        while (session.setup().part("ballast " + n).isPresent()) {
-            n++;
-        }
-        String name = "ballast " + n;
-        session.edit("Part added: " + name, s -> Inspector.withPart(s, name), () -> {
-            drawing.select(new Selection.OfPart(name));
+        drawing.finish();
+        chooser.show(drawing, session.units(), this::addPart);
+    }
+
+    /** Fits a generic part, and says what it costs. */
+    private void addPart(PartLibrary.Generic generic) {
+        Setup before = session.setup();
+        Part part = PartLibrary.fitted(before, generic);
+        session.edit("Part added: " + part.name() + ", typical", s -> withPart(s, part), () -> {
+            drawing.select(new Selection.OfPart(part.name()));
             inspector.show(drawing.selection());
             inspector.focusFirst();
+            List<Working> costs = PartCost.of(before, session.setup(), session.field(), generic);
+            session.tell(PartCost.sentence(generic, costs, session.units()));
         });
     }
 
+    private static Setup withPart(Setup setup, Part part) {
+        List<Part> parts = new ArrayList<>(setup.parts());
+        parts.add(part);
+        return setup.withParts(parts);
+    }
+
     private void removePart() {
-        if (drawing.selection() instanceof Selection.OfPart chosen) {
-            List<Part> rest = session.setup().parts().stream()
-                    .filter(p -> !p.name().equals(chosen.name()))
-                    .toList();
-            session.edit("Part removed: " + chosen.name(), s -> s.withParts(rest));
+        List<String> names = drawing.selection().parts();
+        if (!names.isEmpty()) {
+            String what = (names.size() == 1 ? "Part removed: " : "Parts removed: ") + String.join(", ", names);
+            session.edit(
+                    what,
+                    s -> s.withParts(s.parts().stream()
+                            .filter(p -> !names.contains(p.name()))
+                            .toList()));
         }
+    }
+
+    /** Lays a plan below the drawing, or takes it away. */
+    private void plan() {
+        if (drawing.plan().isPresent()) {
+            drawing.takePlanAway();
+        } else {
+            dialogs.open("Plan to draw after", List.of(".png", ".jpg", ".jpeg")).stream()
+                    .findFirst()
+                    .ifPresent(this::picture);
+        }
+    }
+
+    @Override
+    public boolean picture(Path file) {
+        Outline plan = Outline.above(session.setup().airframe());
+        OpenAircraft aircraft = session.aircraft();
+        PlanPicture.read(
+                file,
+                session.setup().planform().span(),
+                (plan.top() + plan.bottom()) / 2,
+                picture -> drawing.lay(aircraft, picture),
+                session::tell);
+        return true;
     }
 
     @Override
@@ -162,8 +209,13 @@ public final class BuildView implements Place {
                 Action.of("move the part 1 cm forward", "Shift+Up", () -> drawing.nudge(-0.01, 0)),
                 Action.of("move the part 1 cm aft", "Shift+Down", () -> drawing.nudge(0.01, 0)),
                 Action.of("type its figures", "E", inspector::focusFirst),
-                Action.of("add a part", "Insert", this::addPart),
-                Action.of("remove the part", "Delete", this::removePart));
+                Action.of("add a part from the library", "Insert", this::addPart),
+                Action.of("remove what is chosen", "Delete", this::removePart),
+                Action.of("choose the next part as well", "Shift+Period", drawing::stepAlso),
+                Action.of("mirror what is chosen to the other side", "M", drawing::mirror),
+                Action.of("measure on the drawing", "R", drawing::ruler),
+                Action.of("from behind instead of from the left", "V", drawing::turnLower),
+                Action.of("draw after a picture of a plan", "P", this::plan));
     }
 
     @Override

@@ -5,13 +5,12 @@ import app.drachen.core.airframe.Body;
 import app.drachen.core.airframe.MassProperties;
 import app.drachen.core.airframe.MeasuredBalance;
 import app.drachen.core.airframe.Part;
-import app.drachen.core.airframe.PartKind;
 import app.drachen.core.airframe.Position;
-import app.drachen.core.airframe.Tail;
-import app.drachen.core.airframe.TailPanel;
 import app.drachen.core.airframe.Weighing;
 import app.drachen.core.airframe.Wing;
 import app.drachen.core.airframe.WingPanel;
+import app.drachen.core.draft.PartLibrary;
+import app.drachen.core.draft.SectionLibrary;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
@@ -55,10 +54,8 @@ final class Inspector extends VBox {
         getChildren().addAll(head, fields, slide);
     }
 
-    static Setup withPart(Setup setup, String name) {
-        List<Part> parts = new ArrayList<>(setup.parts());
-        parts.add(new Part(name, PartKind.BALLAST, 0.020, new Position(0.03, 0, 0)));
-        return setup.withParts(parts);
+    void title(String words) {
+        title.setText(words);
     }
 
     void focusFirst() {
@@ -81,10 +78,12 @@ final class Inspector extends VBox {
         slide.setManaged(part);
         if (selection instanceof Selection.OfPart chosen) {
             session.setup().part(chosen.name()).ifPresent(this::part);
+        } else if (selection instanceof Selection.OfParts several) {
+            several(several.names());
         } else if (selection instanceof Selection.OfWing) {
             wing();
         } else if (selection instanceof Selection.OfTail) {
-            tail();
+            TailFields.fill(this, session, head);
         } else if (selection instanceof Selection.OfBody) {
             body();
         } else {
@@ -93,8 +92,7 @@ final class Inspector extends VBox {
     }
 
     /** A field that edits the set-up. */
-    private void add(
-            String name, Quantity quantity, double value, String reason, BiFunction<Setup, Double, Setup> change) {
+    void add(String name, Quantity quantity, double value, String reason, BiFunction<Setup, Double, Setup> change) {
         QuantityField field =
                 new QuantityField(name, quantity, session::tell, v -> session.edit(reason, s -> change.apply(s, v)));
         field.columns(4);
@@ -106,6 +104,8 @@ final class Inspector extends VBox {
     private void part(Part part) {
         title.setText("Part: " + part.name());
         head.getChildren().add(Texts.label(part.kind().label(), "soft"));
+        PartLibrary.typical(part)
+                .ifPresent(g -> head.getChildren().add(Texts.label("typical mass: put it on a scale", "soft")));
         String name = part.name();
         slide.show(session.setup(), name, session.units());
         Position at = part.position();
@@ -130,10 +130,57 @@ final class Inspector extends VBox {
                 (s, v) -> s.withPart(name, p -> p.at(new Position(at.aft(), at.right(), v))));
     }
 
+    /** Parts that are moved together: by how much. */
+    private void several(List<String> names) {
+        List<Part> parts =
+                names.stream().flatMap(n -> session.setup().part(n).stream()).toList();
+        double mass = parts.stream().mapToDouble(Part::mass).sum();
+        title.setText(parts.size() + " parts, " + Quantity.MASS.text(mass, session.units()));
+        head.getChildren().add(Texts.label(String.join(", ", names), "soft"));
+        shift("Aft by", names, (p, v) -> new Position(p.aft() + v, p.right(), p.up()));
+        shift("Right by", names, (p, v) -> new Position(p.aft(), p.right() + v, p.up()));
+        shift("Up by", names, (p, v) -> new Position(p.aft(), p.right(), p.up() + v));
+    }
+
+    private void shift(String name, List<String> names, BiFunction<Position, Double, Position> to) {
+        add(name, Quantity.LENGTH, 0, "Moved " + String.join(", ", names), (s, v) -> {
+            Setup moved = s;
+            for (String one : names) {
+                if (moved.part(one).isPresent()) {
+                    moved = moved.withPart(one, p -> p.at(to.apply(p.position(), v)));
+                }
+            }
+            return moved;
+        });
+    }
+
+    /** Generic sections; what is typed in the figures is none of them. */
+    private ComboBox<String> section(Wing wing) {
+        ComboBox<String> sections = new ComboBox<>();
+        SectionLibrary.ALL.forEach(g -> sections.getItems().add(g.name()));
+        sections.setValue(
+                SectionLibrary.of(wing).map(SectionLibrary.Generic::name).orElse("section as typed (F4)"));
+        sections.setAccessibleText("Wing section");
+        sections.setId("wing-section");
+        sections.setOnAction(e -> SectionLibrary.ALL.stream()
+                .filter(g -> g.name().equals(sections.getValue()))
+                .filter(g ->
+                        !g.section().equals(session.setup().airframe().wing().section()))
+                .findFirst()
+                .ifPresent(g -> session.edit(
+                        "Wing section: " + g.name(),
+                        s -> withWing(s, s.airframe().wing().withSection(g.section())))));
+        return sections;
+    }
+
     private void wing() {
         Wing wing = session.setup().airframe().wing();
         title.setText("Wing");
-        head.getChildren().add(Texts.label(wing.panels().size() + " panel(s) a side, from the root", "soft"));
+        int panels = wing.panels().size();
+        head.getChildren()
+                .addAll(
+                        Texts.label(panels + (panels == 1 ? " panel a side" : " panels a side, from the root"), "soft"),
+                        section(wing));
         add(
                 "Root at",
                 Quantity.LENGTH,
@@ -193,84 +240,6 @@ final class Inspector extends VBox {
 
     private static Setup withWing(Setup setup, Wing wing) {
         return setup.withAirframe(setup.airframe().withWing(wing));
-    }
-
-    private void tail() {
-        Tail tail = session.setup().airframe().tail();
-        title.setText("Tail");
-        ComboBox<TailShape> kind = new ComboBox<>();
-        kind.getItems().setAll(TailShape.values());
-        kind.setValue(TailShape.of(tail));
-        kind.setAccessibleText("Kind of tail");
-        kind.setOnAction(e -> {
-            TailShape wanted = kind.getValue();
-            if (wanted != TailShape.of(session.setup().airframe().tail())) {
-                session.edit("Tail: " + wanted, s -> withTail(s, wanted.from(s.airframe())));
-            }
-        });
-        head.getChildren().add(kind);
-        if (tail instanceof Tail.Conventional t) {
-            tailPanel("Tailplane", t.plane(), (s, p) -> new Tail.Conventional(p, t.fin()));
-            tailPanel("Fin", t.fin(), (s, p) -> new Tail.Conventional(t.plane(), p));
-        } else if (tail instanceof Tail.Vee t) {
-            add(
-                    "Dihedral",
-                    Quantity.ANGLE,
-                    t.dihedral(),
-                    "V-tail angle",
-                    (s, v) -> withTail(s, new Tail.Vee(t.panel(), v, t.inverted())));
-            tailPanel("Panel", t.panel(), (s, p) -> new Tail.Vee(p, t.dihedral(), t.inverted()));
-        } else if (tail instanceof Tail.None t && !t.fins().isEmpty()) {
-            tailPanel("Tip fin", t.fins().get(0), (s, p) -> new Tail.None(List.of(p)));
-        }
-    }
-
-    private static Setup withTail(Setup setup, Tail tail) {
-        return setup.withAirframe(setup.airframe().withTail(tail));
-    }
-
-    private void tailPanel(String name, TailPanel p, BiFunction<Setup, TailPanel, Tail> tail) {
-        add(
-                name + " at",
-                Quantity.LENGTH,
-                p.leadingEdge(),
-                name + " changed",
-                (s, v) -> withTail(
-                        s, tail.apply(s, changed(p, v, p.rootChord(), p.tipChord(), p.length(), p.incidence()))));
-        add(
-                name + " chord in",
-                Quantity.LENGTH,
-                p.rootChord(),
-                name + " changed",
-                (s, v) -> withTail(
-                        s, tail.apply(s, changed(p, p.leadingEdge(), v, p.tipChord(), p.length(), p.incidence()))));
-        add(
-                "out",
-                Quantity.LENGTH,
-                p.tipChord(),
-                name + " changed",
-                (s, v) -> withTail(
-                        s, tail.apply(s, changed(p, p.leadingEdge(), p.rootChord(), v, p.length(), p.incidence()))));
-        add(
-                "length",
-                Quantity.LENGTH,
-                p.length(),
-                name + " changed",
-                (s, v) -> withTail(
-                        s, tail.apply(s, changed(p, p.leadingEdge(), p.rootChord(), p.tipChord(), v, p.incidence()))));
-        if (!name.contains("in")) {
-            add(
-                    "incidence",
-                    Quantity.ANGLE,
-                    p.incidence(),
-                    name + " changed",
-                    (s, v) -> withTail(
-                            s, tail.apply(s, changed(p, p.leadingEdge(), p.rootChord(), p.tipChord(), p.length(), v))));
-        }
-    }
-
-    private static TailPanel changed(TailPanel p, double at, double root, double tip, double length, double incidence) {
-        return new TailPanel(at, p.right(), p.up(), root, tip, length, p.sweep(), incidence, p.controlChordRatio());
     }
 
     private void body() {
