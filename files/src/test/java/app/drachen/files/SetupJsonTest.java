@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.airframe.AngleCheck;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.setup.Facet;
@@ -91,8 +92,10 @@ class SetupJsonTest {
             Setup read = SetupJson.read(new String(in.readAllBytes(), StandardCharsets.UTF_8), NAMED);
             // gains are computed anew in the demo and differ in their last digit; whose they were version 1 does not
             // tell
+            Setup told = expected.withBuild(
+                    expected.build().withAngles(AngleCheck.NOT_YET).withSteps(List.of()));
             assertEquals(
-                    expected.withTune(TuneSection.of(read.gains(), TuneSection.Origin.ENTERED))
+                    told.withTune(TuneSection.of(read.gains(), TuneSection.Origin.ENTERED))
                             .withModes(expected.modes().withSwitches(List.of())),
                     read);
             assertEquals(
@@ -110,8 +113,42 @@ class SetupJsonTest {
             Setup read = SetupJson.read(text, NAMED);
             assertEquals(Optional.empty(), read.build().measured());
             assertEquals(read, SetupJson.read(SetupJson.write(read), NAMED));
-            assertTrue(SetupJson.write(read).contains("\"version\" : 3"));
+            assertTrue(SetupJson.write(read).contains("\"version\" : 4"));
         }
+    }
+
+    /** Documents of version 3, likewise; of angles and steps of building they say nothing. */
+    @ParameterizedTest
+    @ValueSource(strings = {"conventional", "vee", "wing"})
+    void documentsOfVersionThreeAreRead(String kind) throws Exception {
+        Setup today =
+                switch (kind) {
+                    case "conventional" -> DemoAircraft.seeschwalbePorpoising();
+                    case "vee" -> DemoAircraft.strandlaeuferNewPack();
+                    default -> DemoAircraft.rochenOnTheBench();
+                };
+        try (var in = SetupJsonTest.class.getResourceAsStream("setup-3-" + kind + ".json")) {
+            Setup read = SetupJson.read(new String(in.readAllBytes(), StandardCharsets.UTF_8), NAMED);
+            assertEquals(AngleCheck.NOT_YET, read.build().angles());
+            assertEquals(List.of(), read.build().steps());
+            assertEquals(today.airframe(), read.withBuild(today.build()).airframe());
+            assertEquals(today.build().parts(), read.build().parts());
+            assertEquals(today.controls(), read.controls());
+            assertEquals(today.modes(), read.modes());
+        }
+    }
+
+    /** A document keeps the number of its revision. */
+    @Test
+    void aDocumentTellsItsRevision(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("r.json");
+        SetupJson.write(DemoAircraft.rochen(), 12, file);
+        assertEquals(Optional.of(12), SetupJson.readWritten(file).revision());
+        assertEquals(DemoAircraft.rochen(), SetupJson.read(file));
+        SetupJson.write(DemoAircraft.rochen(), file.resolveSibling("none.json"));
+        assertEquals(
+                Optional.empty(),
+                SetupJson.readWritten(file.resolveSibling("none.json")).revision());
     }
 
     /** Whatever is cut out of an old document is told by the reader, never an exception of the upgrade. */

@@ -55,8 +55,15 @@ class SetupSchemaTest {
         ObjectNode properties = root.putObject("properties");
         properties.putObject("format").put("const", SetupJson.FORMAT);
         properties.putObject("version").put("const", SetupJson.VERSION);
+        properties
+                .putObject("revision")
+                .put("description", "its number in the hangar it was written from, or null")
+                .put("minimum", 1)
+                .putArray("type")
+                .add("integer")
+                .add("null");
         properties.set("setup", of(Setup.class));
-        root.putArray("required").add("format").add("version").add("setup");
+        root.putArray("required").add("format").add("version").add("revision").add("setup");
         root.put("additionalProperties", false);
         ObjectNode defs = root.putObject("$defs");
         definitions.forEach(defs::set);
@@ -187,7 +194,7 @@ class SetupSchemaTest {
             for (String damage : List.of(
                     text.replaceFirst("\"incidence\" : [-0-9.E]+", "\"incidence\" : \"two\""),
                     text.replaceFirst("\"name\"", "\"nom\""),
-                    text.replaceFirst("\"version\" : 3", "\"version\" : 4"),
+                    text.replaceFirst("\"version\" : 4", "\"version\" : 5"),
                     text.replaceFirst("\"kind\" : \"(none|vee|conventional)\"", "\"kind\" : \"butterfly\""))) {
                 assertFalse(schema.validate(MAPPER.readTree(damage)).isEmpty(), setup.name());
                 org.junit.jupiter.api.Assertions.assertThrows(

@@ -45,6 +45,18 @@ public record Airframe(Wing wing, Tail tail, Body body, double wingMass, double 
         return new Airframe(wing, tail, body, newWingMass, newTailMass, newBodyMass);
     }
 
+    /**
+     * Incidence of the wing's root minus that of the tailplane or V-tail; 0 without one.
+     *
+     * @return as drawn, nose up positive [rad]
+     */
+    public double incidenceDifference() {
+        return tail.match(
+                t -> wing.incidence() - t.plane().incidence(),
+                t -> wing.incidence() - t.panel().incidence(),
+                t -> 0.0);
+    }
+
     /** How the kind is called on the shelf. */
     public String kind() {
         if (tail instanceof Tail.None) {

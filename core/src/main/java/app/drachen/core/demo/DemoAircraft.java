@@ -3,6 +3,7 @@ package app.drachen.core.demo;
 import static java.lang.Math.toRadians;
 
 import app.drachen.core.airframe.Airframe;
+import app.drachen.core.airframe.AngleCheck;
 import app.drachen.core.airframe.Body;
 import app.drachen.core.airframe.Flap;
 import app.drachen.core.airframe.Part;
@@ -35,6 +36,7 @@ import app.drachen.core.propulsion.Pack;
 import app.drachen.core.propulsion.Propeller;
 import app.drachen.core.propulsion.Propulsion;
 import app.drachen.core.setup.BuildSection;
+import app.drachen.core.setup.BuildStep;
 import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.HarnessSection;
 import app.drachen.core.setup.Setup;
@@ -267,7 +269,8 @@ public final class DemoAircraft {
         Setup raw = new Setup(
                 name,
                 note,
-                new BuildSection(airframe, parts, propulsion, Optional.empty()),
+                new BuildSection(
+                        airframe, parts, propulsion, Optional.empty(), measured(airframe), List.of(BuildStep.values())),
                 HarnessSection.EMPTY,
                 controls,
                 modes,
@@ -275,6 +278,11 @@ public final class DemoAircraft {
                 List.of(),
                 List.of());
         return raw.withGains(StartGains.of(raw));
+    }
+
+    /** The angle between wing and tail as drawn, which a photograph has shown to be the built one. */
+    private static AngleCheck measured(Airframe airframe) {
+        return new AngleCheck(AngleCheck.How.PHOTOGRAPH, airframe.incidenceDifference());
     }
 
     private static Part part(String name, PartKind kind, double grams, double aft, double right, double up) {

@@ -5,6 +5,7 @@ import static java.lang.Math.toRadians;
 import app.drachen.core.aerodynamics.Balance;
 import app.drachen.core.air.Atmosphere;
 import app.drachen.core.airframe.Airframe;
+import app.drachen.core.airframe.AngleCheck;
 import app.drachen.core.airframe.Body;
 import app.drachen.core.airframe.Flap;
 import app.drachen.core.airframe.Part;
@@ -224,7 +225,7 @@ public final class NewAircraft {
         return new Setup(
                 name,
                 "",
-                new BuildSection(airframe, parts, propulsion, Optional.empty()),
+                new BuildSection(airframe, parts, propulsion, Optional.empty(), AngleCheck.NOT_YET, List.of()),
                 HarnessSection.EMPTY,
                 controls,
                 modeSetup,

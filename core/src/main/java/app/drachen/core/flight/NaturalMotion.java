@@ -9,6 +9,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
+import java.util.Locale;
+import java.util.function.ToDoubleFunction;
 
 /**
  * One of the motions an aircraft makes by itself after it was disturbed, sticks held still.
@@ -140,8 +142,8 @@ public record NaturalMotion(Kind kind, Root root, double speed, List<Root> other
     }
 
     private String sentence() {
-        String halves = time(halving()).text(halving());
-        String swing = swings() ? time(period()).text(period()) : "";
+        String halves = spoken(halving(), band(NaturalMotion::halving));
+        String swing = swings() ? spoken(period(), band(NaturalMotion::period)) : "";
         return switch (kind) {
             case SHORT_PERIOD -> grows()
                     ? "After a bump the nose runs away, twice as far every " + halves + ": do not fly it like this."
@@ -180,6 +182,29 @@ public record NaturalMotion(Kind kind, Root root, double speed, List<Root> other
         };
     }
 
+    /** A figure of the aircraft that differ a little and do the same. */
+    private DoubleSummaryStatistics band(ToDoubleFunction<NaturalMotion> figure) {
+        return others.stream()
+                .filter(r -> r.paired() == swings() && r.real() > 0 == grows())
+                .map(r -> new NaturalMotion(kind, r, speed, List.of()))
+                .mapToDouble(figure)
+                .summaryStatistics();
+    }
+
+    /** A time [s] with no more digits than its band knows, and at least one. */
+    static String spoken(double seconds, DoubleSummaryStatistics band) {
+        if (!Double.isFinite(seconds)) {
+            return Quantity.TIME.text(seconds);
+        }
+        double half = band.getCount() == 0
+                ? 0.05 * seconds
+                : (Math.max(seconds, band.getMax()) - Math.min(seconds, band.getMin())) / 2;
+        double finest = Math.max(half, 1e-3);
+        int decimals = (int) Math.max(0, Math.min(3, Math.floor(0.31 - Math.log10(finest))));
+        int needed = seconds >= 1 ? 0 : (int) Math.min(3, Math.ceil(-Math.log10(seconds)));
+        return String.format(Locale.ROOT, "%." + Math.max(decimals, needed) + "f\u00a0s", seconds);
+    }
+
     /** Its numbers with how they came about. */
     public Working working() {
         boolean swing = swings();
@@ -191,7 +216,7 @@ public record NaturalMotion(Kind kind, Root root, double speed, List<Root> other
                 Working.in("airspeed", speed, Quantity.SPEED)));
         double value = swing ? period() : halving();
         Working working = Working.of(
-                "FEEL-" + kind.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+                "FEEL-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'),
                 kind.label() + (swing ? ", one swing" : grows() ? ", doubles in" : ", halves in"),
                 value,
                 time(value),
@@ -199,11 +224,7 @@ public record NaturalMotion(Kind kind, Root root, double speed, List<Root> other
                         + ", λ an eigenvalue of the motion linearised about level flight",
                 Source.NELSON,
                 inputs.toArray(Working.Input[]::new));
-        DoubleSummaryStatistics band = others.stream()
-                .filter(r -> r.paired() == swing && r.real() > 0 == grows())
-                .map(r -> new NaturalMotion(kind, r, speed, List.of()))
-                .mapToDouble(m -> swing ? m.period() : m.halving())
-                .summaryStatistics();
+        DoubleSummaryStatistics band = band(swing ? NaturalMotion::period : NaturalMotion::halving);
         return band.getCount() == 0
                 ? working
                 : working.within(Math.min(value, band.getMin()), Math.max(value, band.getMax()));

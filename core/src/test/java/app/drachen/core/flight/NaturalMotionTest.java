@@ -18,6 +18,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 import org.junit.jupiter.api.Test;
 
 /** Published motions come out of the equations of motion, and those of the demo aircraft are what theory expects. */
@@ -299,5 +300,22 @@ class NaturalMotionTest {
     void whatCannotFlyLevelSaysWhy() {
         Feel none = Feel.of(DemoAircraft.rochen(), 3, 1.225);
         assertTrue(assertInstanceOf(Feel.None.class, none).reason().startsWith("No level flight"));
+    }
+
+    /** "0.8 s" and not "0.795 s": the band says how much is known; without one, a twentieth. */
+    @Test
+    void timesAreSpokenAsTheirBandAllows() {
+        assertEquals(
+                "0.8\u00a0s",
+                NaturalMotion.spoken(0.795, DoubleStream.of(0.70, 0.92).summaryStatistics()));
+        assertEquals(
+                "0.80\u00a0s",
+                NaturalMotion.spoken(0.795, DoubleStream.of(0.78, 0.80).summaryStatistics()));
+        assertEquals(
+                "12\u00a0s", NaturalMotion.spoken(12.3, DoubleStream.of(9, 16).summaryStatistics()));
+        assertEquals(
+                "0.03\u00a0s",
+                NaturalMotion.spoken(0.034, DoubleStream.of(0.01, 0.08).summaryStatistics()));
+        assertEquals("5\u00a0s", NaturalMotion.spoken(5.02, DoubleStream.empty().summaryStatistics()));
     }
 }

@@ -4,11 +4,14 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.airframe.AngleCheck;
+import app.drachen.core.airframe.AngleCheck.How;
 import app.drachen.core.airframe.MassProperties;
 import app.drachen.core.airframe.MeasuredBalance;
 import app.drachen.core.airframe.Part;
 import app.drachen.core.airframe.PartKind;
 import app.drachen.core.airframe.Position;
+import app.drachen.core.airframe.Wing;
 import app.drachen.core.clearance.ClearanceRule;
 import app.drachen.core.clearance.Proof;
 import app.drachen.core.clearance.Proof.Evidence;
@@ -27,6 +30,7 @@ import app.drachen.core.modes.ModeSetup;
 import app.drachen.core.modes.RadioSwitch;
 import app.drachen.core.propulsion.Pack;
 import app.drachen.core.setup.BoardMount;
+import app.drachen.core.setup.BuildStep;
 import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.working.Finding.State;
@@ -106,6 +110,31 @@ class EveryRuleTest {
                         true,
                         "seen",
                         Map.of("mass", 1.8 + more, "centre", 0.4 + aft, "computedMass", 1.8, "computedCentre", 0.4)));
+    }
+
+    /** The tail as built, so many degrees off the drawing. */
+    private static Situation angles(How how, double off) {
+        return with(s -> s.withBuild(
+                s.build().withAngles(new AngleCheck(how, s.airframe().incidenceDifference() + Math.toRadians(off)))));
+    }
+
+    private static Situation wings(double degrees) {
+        return with(s -> {
+            Wing w = s.airframe().wing();
+            return s.withAirframe(s.airframe()
+                    .withWing(new Wing(
+                            w.rootLeadingEdge(),
+                            w.up(),
+                            w.panels(),
+                            w.section(),
+                            w.incidence(),
+                            Math.toRadians(degrees),
+                            w.flaps())));
+        });
+    }
+
+    private static Situation steps(BuildStep... done) {
+        return with(s -> s.withBuild(s.build().withSteps(List.of(done))));
     }
 
     /** Something heavy at a wing tip. */
@@ -258,6 +287,17 @@ class EveryRuleTest {
                                         .withPack(s.propulsion().pack().withShare(0.9))))
                                 .having(List.of(), Optional.of(SOUND)),
                         State.CAUTION),
+                line("BUILD-R5", GOOD, State.GOOD),
+                line("BUILD-R5", angles(How.NOT, 0), State.CAUTION),
+                line("BUILD-R5", angles(How.BY_EYE, 0), State.CAUTION),
+                line("BUILD-R5", angles(How.GAUGE, 0.9), State.GOOD),
+                line("BUILD-R5", angles(How.GAUGE, -1.1), State.CAUTION),
+                line("BUILD-R5", wings(0.4), State.GOOD),
+                line("BUILD-R5", wings(-0.6), State.CAUTION),
+                line("BUILD-R9", GOOD, State.GOOD),
+                line("BUILD-R9", steps(BuildStep.SERVOS_CENTRED, BuildStep.LINKAGES_SET), State.GOOD),
+                line("BUILD-R9", steps(BuildStep.LINKAGES_SET), State.CAUTION),
+                line("BUILD-R9", steps(BuildStep.BOARD_FIXED, BuildStep.BOARD_COVERED), State.CAUTION),
                 line("BUILD-R4", GOOD, State.GOOD),
                 line("BUILD-R4", atTheTip(0.045), State.CAUTION),
                 line("BUILD-R4", atTheTip(0.120), State.STOP),

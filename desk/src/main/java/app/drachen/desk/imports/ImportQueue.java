@@ -102,7 +102,7 @@ public final class ImportQueue {
                 .start(
                         Lane.READ,
                         incoming,
-                        running -> SetupJson.read(file),
+                        running -> SetupJson.readWritten(file),
                         read -> read(incoming, read),
                         sentence -> refuse(incoming, sentence));
     }
@@ -137,22 +137,25 @@ public final class ImportQueue {
         known = Optional.of(asker);
     }
 
-    private void read(Incoming incoming, Setup read) {
+    private void read(Incoming incoming, SetupJson.Written written) {
+        Setup read = written.setup();
+        String from = "Read from " + incoming.file().getFileName()
+                + written.revision().map(r -> ", r" + r + " there").orElse("");
         Optional<OpenAircraft> there = session.desk().shelf().stream()
                 .filter(a -> a.name().equals(read.name()) && a.standing().isPresent())
                 .findFirst();
         if (known.isEmpty() || there.isEmpty()) {
-            shelve(incoming, read);
+            shelve(incoming, read, from);
         } else {
             known.get().ask(there.get(), read, incoming.file(), new Answer() {
                 @Override
                 public void own() {
-                    shelve(incoming, read);
+                    shelve(incoming, read, from);
                 }
 
                 @Override
                 public void revision() {
-                    revise(incoming, there.get(), read);
+                    revise(incoming, there.get(), read, from);
                 }
 
                 @Override
@@ -163,9 +166,9 @@ public final class ImportQueue {
         }
     }
 
-    private void revise(Incoming incoming, OpenAircraft there, Setup read) {
+    private void revise(Incoming incoming, OpenAircraft there, Setup read, String from) {
         boolean differs = there.edit(
-                "Read from " + incoming.file().getFileName(),
+                from,
                 now -> read,
                 () -> {
                     become(incoming, new State.Shelved(there));
@@ -177,11 +180,11 @@ public final class ImportQueue {
         }
     }
 
-    private void shelve(Incoming incoming, Setup read) {
+    private void shelve(Incoming incoming, Setup read, String from) {
         session.desk()
                 .add(
                         read,
-                        "Read from " + incoming.file().getFileName(),
+                        from,
                         added -> {
                             become(incoming, new State.Shelved(added));
                             session.tell(added.name() + " was read in.");

@@ -104,8 +104,9 @@ final class Deeds {
     /** Writes the set-up as an open document. */
     void exportSetup() {
         Setup setup = session.setup();
-        dialogs.save("Write the set-up", setup.name() + ".json", List.of(".json"))
-                .ifPresent(file -> session.write(file, f -> SetupJson.write(setup, f)));
+        int revision = session.revision().number();
+        dialogs.save("Write the set-up", setup.name() + " r" + revision + ".json", List.of(".json"))
+                .ifPresent(file -> session.write(file, f -> SetupJson.write(setup, revision, f)));
     }
 
     /** Switches the sunlight view of the whole program. */

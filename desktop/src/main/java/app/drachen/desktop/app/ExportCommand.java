@@ -45,7 +45,7 @@ final class ExportCommand implements Callable<Integer> {
             Hangar.Shelf aircraft = HangarOptions.aircraft(hangar, name);
             if (flight == null) {
                 var now = hangar.current(aircraft.id());
-                SetupJson.write(now.setup(), file);
+                SetupJson.write(now.setup(), now.number(), file);
                 say(aircraft.name() + " r" + now.number());
             } else {
                 writeFlight(hangar, aircraft);

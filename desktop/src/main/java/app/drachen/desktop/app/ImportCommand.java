@@ -46,9 +46,11 @@ final class ImportCommand implements Callable<Integer> {
     }
 
     private int setup() throws Exception {
-        Setup setup = SetupJson.read(file);
+        SetupJson.Written written = SetupJson.readWritten(file);
+        Setup setup = written.setup();
+        String there = written.revision().map(r -> ", r" + r + " there").orElse("");
         try (Hangar hangar = Hangar.open(hangarFile)) {
-            hangar.add(setup, "Imported from " + file.getFileName(), now());
+            hangar.add(setup, "Imported from " + file.getFileName() + there, now());
         }
         say(setup.name() + " added to " + hangarFile + ".");
         return Main.DONE;

@@ -55,7 +55,7 @@ class CommandTrialsTest {
         make("wide.json", setup.getBytes(StandardCharsets.UTF_16));
         make("hollow.json", "{\"format\":\"drachen-setup\",\"version\":2,\"setup\":null}");
         make("bare.json", "{\"format\":\"drachen-setup\",\"version\":2}");
-        make("version.json", setup.replaceFirst("\"version\" : 3", "\"version\" : -5"));
+        make("version.json", setup.replaceFirst("\"version\" : 4", "\"version\" : -5"));
         make("deep.json", "[".repeat(200_000));
         make("digits.json", setup.replaceFirst("\"mass\" : [0-9.]+", "\"mass\" : 0." + "1".repeat(100_000)));
         make("power.json", setup.replaceFirst("\"mass\" : [0-9.]+", "\"mass\" : 1e999999999"));

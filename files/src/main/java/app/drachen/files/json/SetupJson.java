@@ -34,6 +34,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** Reads and writes the set-up document, and the field of the day in the same style. */
@@ -42,7 +43,7 @@ public final class SetupJson {
     public static final String FORMAT = "drachen-setup";
 
     /** Version of the document this program writes. */
-    public static final int VERSION = 3;
+    public static final int VERSION = 4;
 
     private static final long LARGEST = 5_000_000;
     private static final SimpleModule DAYS = new SimpleModule()
@@ -62,8 +63,16 @@ public final class SetupJson {
 
     private SetupJson() {}
 
-    /** The document around a set-up. */
-    record Document(String format, int version, Setup setup) {}
+    /** The document around a set-up; which revision of its hangar it was, if it was one. */
+    record Document(String format, int version, Optional<Integer> revision, Setup setup) {}
+
+    /**
+     * A set-up as it was read.
+     *
+     * @param setup the aircraft
+     * @param revision its number in the hangar it was written from, from 1; empty if it does not tell
+     */
+    public record Written(Setup setup, Optional<Integer> revision) {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({
@@ -91,7 +100,17 @@ public final class SetupJson {
 
     /** Writes a set-up as the document. */
     public static String write(Setup setup) {
-        return toText(new Document(FORMAT, VERSION, setup));
+        return toText(new Document(FORMAT, VERSION, Optional.empty(), setup));
+    }
+
+    /**
+     * Writes a revision of a set-up into a file, by way of a new file beside it, so that a failure loses nothing.
+     *
+     * @param revision its number, from 1
+     */
+    public static void write(Setup setup, int revision, Path file) throws IOException {
+        String text = toText(new Document(FORMAT, VERSION, Optional.of(revision), setup));
+        NewFile.write(file, fresh -> Files.writeString(fresh, text + "\n"));
     }
 
     /**
@@ -108,6 +127,15 @@ public final class SetupJson {
      */
     public static Setup read(Path file) throws ImportFailedException {
         return read(text(file), file);
+    }
+
+    /**
+     * Reads a set-up document from a file, with the number of its revision.
+     *
+     * @throws ImportFailedException with file, place and remedy
+     */
+    public static Written readWritten(Path file) throws ImportFailedException {
+        return readWritten(text(file), file);
     }
 
     /**
@@ -150,6 +178,10 @@ public final class SetupJson {
      * @throws ImportFailedException with file, place and remedy
      */
     public static Setup read(String text, Path named) throws ImportFailedException {
+        return readWritten(text, named).setup();
+    }
+
+    private static Written readWritten(String text, Path named) throws ImportFailedException {
         try {
             var tree = MAPPER.readTree(text);
             if (tree == null
@@ -168,10 +200,10 @@ public final class SetupJson {
                         named, "version " + version, "written by a newer Drachen; update this one");
             }
             // a document of today is read from its text, so that what is wrong has its line
-            return version == VERSION || version < 1
-                    ? MAPPER.readValue(text, Document.class).setup()
-                    : MAPPER.treeToValue(SetupUpgrades.upgraded((ObjectNode) tree, version), Document.class)
-                            .setup();
+            Document document = version == VERSION || version < 1
+                    ? MAPPER.readValue(text, Document.class)
+                    : MAPPER.treeToValue(SetupUpgrades.upgraded((ObjectNode) tree, version), Document.class);
+            return new Written(document.setup(), document.revision().filter(r -> r > 0));
         } catch (JsonMappingException e) {
             throw new ImportFailedException(named, place(e), JsonWords.of(e));
         } catch (JsonProcessingException e) {

@@ -12,7 +12,7 @@ import java.util.function.Consumer;
  */
 final class SetupUpgrades {
     private static final List<Consumer<ObjectNode>> ALL =
-            List.of(SetupUpgrades::toSections, SetupUpgrades::toVersionThree);
+            List.of(SetupUpgrades::toSections, SetupUpgrades::toVersionThree, SetupUpgrades::toVersionFour);
 
     private SetupUpgrades() {}
 
@@ -29,6 +29,9 @@ final class SetupUpgrades {
             }
         }
         document.put("version", ALL.size() + 1);
+        if (!document.has("revision")) {
+            document.putNull("revision");
+        }
         return document;
     }
 
@@ -82,6 +85,14 @@ final class SetupUpgrades {
         }
         if (setup.get("build") instanceof ObjectNode build) {
             build.putNull("measured");
+        }
+    }
+
+    /** Version 4: how angles were checked and which steps of building are done. Nobody has written them there before. */
+    private static void toVersionFour(ObjectNode setup) {
+        if (setup.get("build") instanceof ObjectNode build) {
+            build.putObject("angles").put("how", "NOT").put("difference", 0.0);
+            build.putArray("steps");
         }
     }
 

@@ -15,6 +15,7 @@ import app.drachen.desktop.drawing.Outline;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Dialogs;
+import app.drachen.desktop.widget.EditPopup;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Tables;
 import app.drachen.desktop.widget.Texts;
@@ -40,6 +41,7 @@ public final class BuildView implements Place {
     private final BuildDrawing drawing;
     private final Inspector inspector;
     private final VBox figures = new VBox();
+    private final EditPopup steps;
 
     /** The stage of a session. */
     public BuildView(Session session, Dialogs dialogs) {
@@ -47,6 +49,7 @@ public final class BuildView implements Place {
         this.dialogs = dialogs;
         drawing = new BuildDrawing(session, this::chosen, this::refigure);
         inspector = new Inspector(session);
+        steps = new EditPopup("build-steps", 420, () -> new StepRows(session));
         HBox head = new HBox(
                 8,
                 Texts.label("Balance sheet", "heading"),
@@ -100,6 +103,7 @@ public final class BuildView implements Place {
         drawing.update();
         refigure(session.setup());
         inspector.show(drawing.selection());
+        steps.refresh(drawing);
     }
 
     private void weigh() {
@@ -213,6 +217,7 @@ public final class BuildView implements Place {
                 Action.of("remove what is chosen", "Delete", this::removePart),
                 Action.of("choose the next part as well", "Shift+Period", drawing::stepAlso),
                 Action.of("mirror what is chosen to the other side", "M", drawing::mirror),
+                Action.of("steps of building", "L", () -> steps.showOver(drawing)),
                 Action.of("measure on the drawing", "R", drawing::ruler),
                 Action.of("from behind instead of from the left", "V", drawing::turnLower),
                 Action.of("draw after a picture of a plan", "P", this::plan));

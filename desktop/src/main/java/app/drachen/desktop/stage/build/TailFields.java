@@ -1,5 +1,6 @@
 package app.drachen.desktop.stage.build;
 
+import app.drachen.core.airframe.AngleCheck;
 import app.drachen.core.airframe.Tail;
 import app.drachen.core.airframe.TailPanel;
 import app.drachen.core.draft.TailKind;
@@ -37,7 +38,7 @@ record TailFields(Inspector inspector, Session session) {
                         .ifPresent(session::tell));
             }
         });
-        head.getChildren().add(kind);
+        head.getChildren().addAll(kind, angles());
         if (tail instanceof Tail.Conventional t) {
             tailPanel("Tailplane", t.plane(), (s, p) -> new Tail.Conventional(p, t.fin()));
             tailPanel("Fin", t.fin(), (s, p) -> new Tail.Conventional(t.plane(), p));
@@ -52,6 +53,40 @@ record TailFields(Inspector inspector, Session session) {
         } else if (tail instanceof Tail.None t && !t.fins().isEmpty()) {
             tailPanel("Tip fin", t.fins().get(0), (s, p) -> new Tail.None(List.of(p)));
         }
+    }
+
+    /** How the angle was checked; with an instrument, what it said. */
+    private ComboBox<String> angles() {
+        AngleCheck now = session.setup().build().angles();
+        ComboBox<String> how = new ComboBox<>();
+        for (AngleCheck.How one : AngleCheck.How.values()) {
+            how.getItems().add("angle measured: " + one.label());
+        }
+        how.getSelectionModel().select(now.how().ordinal());
+        how.setId("angle-check");
+        how.setAccessibleText("How the angle between wing and tail was measured");
+        how.setOnAction(e -> {
+            AngleCheck.How wanted =
+                    AngleCheck.How.values()[how.getSelectionModel().getSelectedIndex()];
+            if (wanted != session.setup().build().angles().how()) {
+                session.edit(
+                        "Angle of the tail: " + wanted.label(),
+                        s -> withAngles(s, wanted, s.build().angles().difference()));
+            }
+        });
+        if (now.how().measures() && !(session.setup().airframe().tail() instanceof Tail.None)) {
+            inspector.add(
+                    "Wing minus tail, measured",
+                    Quantity.ANGLE,
+                    now.difference(),
+                    "Angle of the tail measured",
+                    (s, v) -> withAngles(s, s.build().angles().how(), v));
+        }
+        return how;
+    }
+
+    private static Setup withAngles(Setup setup, AngleCheck.How how, double difference) {
+        return setup.withBuild(setup.build().withAngles(new AngleCheck(how, how.measures() ? difference : 0)));
     }
 
     private static Setup withTail(Setup setup, Tail tail) {
