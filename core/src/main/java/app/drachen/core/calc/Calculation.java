@@ -157,6 +157,11 @@ public record Calculation(
         return "<number>" + unit;
     }
 
+    /** The index of a symbol, such as the one of m₂. */
+    public static String index(int i) {
+        return String.valueOf((char) ('₀' + i));
+    }
+
     /** An input by name. */
     public Input input(String name) {
         return inputs.stream()

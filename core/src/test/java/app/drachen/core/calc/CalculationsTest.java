@@ -73,7 +73,8 @@ class CalculationsTest {
         for (Calculation c : Calculations.all()) {
             assertTrue(ids.add(c.id()), c.id() + " stands twice");
             assertTrue(shown.contains(c.id()), c.id() + " has no worked example");
-            assertTrue(c.id().matches("[A-Z]+-A[0-9]+") && !c.results().isEmpty(), c.id());
+            assertTrue(
+                    c.id().matches("[A-Z]+-A[0-9]+(-[A-Z]+)?") && !c.results().isEmpty(), c.id());
             Set<String> names = new HashSet<>();
             for (Calculation.Input input : c.inputs()) {
                 assertTrue(input.name().matches("[a-z][a-z0-9]*") && names.add(input.name()), c.id() + input.name());

@@ -60,7 +60,7 @@ public final class BenchSums {
 
     private static Calculation fix() {
         return Calculation.of("BENCH-A5", "Scatter of the home fix", new Source.OwnEstimate("3 m per unit of hdop"))
-                .in("hdop", "dilution of position", Quantity.NUMBER, 0.3, 50)
+                .in("hdop", "dilution of position hdop", Quantity.NUMBER, 0.3, 50)
                 .out("95 % of fixes within", Quantity.SPAN, "2·hdop·3 m", g -> 6 * g.at("hdop"))
                 .build();
     }
@@ -68,14 +68,14 @@ public final class BenchSums {
     private static Calculation compass() {
         Source bowditch = new Source.Published("N. Bowditch", "American Practical Navigator", 2019);
         return Calculation.of("BENCH-A6", "Compass swing on four headings", bowditch)
-                .in("north", "error heading north", Quantity.ANGLE, -3, 3)
-                .in("east", "error heading east", Quantity.ANGLE, -3, 3)
-                .in("south", "error heading south", Quantity.ANGLE, -3, 3)
-                .in("west", "error heading west", Quantity.ANGLE, -3, 3)
+                .in("north", "error heading north N", Quantity.ANGLE, -3, 3)
+                .in("east", "error heading east E", Quantity.ANGLE, -3, 3)
+                .in("south", "error heading south S", Quantity.ANGLE, -3, 3)
+                .in("west", "error heading west W", Quantity.ANGLE, -3, 3)
                 .out(
                         "A, the same all round",
                         Quantity.ANGLE,
-                        "mean of the four",
+                        "(N + E + S + W)/4",
                         g -> (g.at("north") + g.at("east") + g.at("south") + g.at("west")) / 4)
                 .out("B, fore and aft", Quantity.ANGLE, "(E − W)/2", g -> (g.at("east") - g.at("west")) / 2)
                 .out("C, sideways", Quantity.ANGLE, "(N − S)/2", g -> (g.at("north") - g.at("south")) / 2)

@@ -44,7 +44,7 @@ public final class BuildSums {
                 .in("root", "root chord c_r", Quantity.LENGTH, 0.02, 3, Own.ROOT_CHORD)
                 .in("tip", "tip chord c_t", Quantity.LENGTH, 0.01, 3, Own.TIP_CHORD)
                 .in("span", "span b", Quantity.SPAN, 0.2, 20, Own.SPAN)
-                .usual("sweep", "sweep of the leading edge", Quantity.ANGLE, -1, 1.2, 0, Own.SWEEP)
+                .usual("sweep", "sweep of the leading edge Λ", Quantity.ANGLE, -1, 1.2, 0, Own.SWEEP)
                 .out("Wing area", Quantity.AREA, "S = b·(c_r + c_t)/2", BuildSums::area)
                 .out("Aspect ratio", Quantity.NUMBER, "A = b²/S", g -> g.at("span") * g.at("span") / area(g))
                 .out("Taper", Quantity.NUMBER, "λ = c_t/c_r", BuildSums::taper)
@@ -77,17 +77,29 @@ public final class BuildSums {
     private static Calculation slope() {
         return Calculation.of("BUILD-A2", "Lift slope and downwash", DATCOM)
                 .in("aspect", "aspect ratio A", Quantity.NUMBER, 0.5, 40, Own.ASPECT)
-                .usual("halfsweep", "sweep of the half-chord line", Quantity.ANGLE, -1, 1.2, 0, Own.HALF_SWEEP)
-                .usual("quartersweep", "sweep of the quarter-chord line", Quantity.ANGLE, -1, 1.2, 0, Own.QUARTER_SWEEP)
+                .usual("halfsweep", "sweep of the half-chord line Λ½", Quantity.ANGLE, -1, 1.2, 0, Own.HALF_SWEEP)
+                .usual(
+                        "quartersweep",
+                        "sweep of the quarter-chord line Λ¼",
+                        Quantity.ANGLE,
+                        -1,
+                        1.2,
+                        0,
+                        Own.QUARTER_SWEEP)
                 .usual("taper", "taper λ", Quantity.NUMBER, 0.05, 1.5, 1, Own.TAPER)
                 .maybe("arm", "tail arm l_t", Quantity.LENGTH, 0.05, 10, Own.TAIL_ARM)
-                .maybe("span", "span b, with the arm", Quantity.SPAN, 0.2, 20, Own.SPAN)
+                .maybe("span", "span, with the arm, b", Quantity.SPAN, 0.2, 20, Own.SPAN)
                 .usual("height", "height of the tail over the wing h_t", Quantity.LENGTH, 0, 3, 0, Own.TAIL_HEIGHT)
                 .out("Lift slope", Quantity.PER_RADIAN, "a = 2πA/(2 + √(4 + A²(1 + tan²Λ½)))", BuildSums::lift)
-                .out("Downwash gradient", Quantity.NUMBER, "4.44·(K_A·K_λ·K_h·√cos Λ¼)^1.19", 0.1, g -> {
-                    boolean tail = g.has("arm") && g.has("span");
-                    return tail ? downwash(g) : Double.NaN;
-                })
+                .out(
+                        "Downwash gradient",
+                        Quantity.NUMBER,
+                        "4.44(K_A·K_λ·K_h·√(cos Λ¼))^1.19, K_A = 1/A − 1/(1 + A^1.7), K_λ = (10 − 3λ)/7, K_h = (1 − h_t/b)/(2l_t/b)^(1/3)",
+                        0.1,
+                        g -> {
+                            boolean tail = g.has("arm") && g.has("span");
+                            return tail ? downwash(g) : Double.NaN;
+                        })
                 .out(
                         "Downwash far behind, upper bound",
                         Quantity.NUMBER,
@@ -169,14 +181,14 @@ public final class BuildSums {
         Calculation.Builder sum = Calculation.of("BUILD-A5", "Mass and CG of parts", Source.STATICS);
         for (int i = 1; i <= PARTS; i++) {
             if (i == 1) {
-                sum.in("m1", "mass 1", Quantity.MASS, 0, 100).in("s1", "station 1", Quantity.LENGTH, -5, 20);
+                sum.in("m1", "mass m₁", Quantity.MASS, 0, 100).in("s1", "station s₁", Quantity.LENGTH, -5, 20);
             } else {
-                sum.maybe("m" + i, "mass " + i, Quantity.MASS, 0, 100)
-                        .maybe("s" + i, "station " + i, Quantity.LENGTH, -5, 20);
+                sum.maybe("m" + i, "mass m" + Calculation.index(i), Quantity.MASS, 0, 100)
+                        .maybe("s" + i, "station s" + Calculation.index(i), Quantity.LENGTH, -5, 20);
             }
         }
-        return sum.out("Mass", Quantity.MASS, "M = Σm", g -> sum(g, false))
-                .out("CG behind the datum", Quantity.LENGTH, "s = Σm·s/M", g -> sum(g, true) / sum(g, false))
+        return sum.out("Mass", Quantity.MASS, "M = Σmᵢ", g -> sum(g, false))
+                .out("CG behind the datum", Quantity.LENGTH, "s = Σ(mᵢ·sᵢ)/M", g -> sum(g, true) / sum(g, false))
                 .build();
     }
 
@@ -200,8 +212,11 @@ public final class BuildSums {
                 .out("Mass", Quantity.MASS, "m₁ + m₂", g -> weighed(g).mass())
                 .out("CG behind the datum", Quantity.LENGTH, "s = (m₁s₁ + m₂s₂)/(m₁ + m₂)", g -> weighed(g)
                         .centre())
-                .out("good to", Quantity.LENGTH, "±1 g and ±1 mm carried to s", g -> weighed(g)
-                        .spread())
+                .out(
+                        "good to",
+                        Quantity.LENGTH,
+                        "0.001·√((L·m₁/M²)² + (L·m₂/M²)² + (m₁/M)² + (m₂/M)²), L = s₂ − s₁, M = m₁ + m₂; ±1 g and ±1 mm",
+                        g -> weighed(g).spread())
                 .build();
     }
 
@@ -214,7 +229,7 @@ public final class BuildSums {
                 .in("mass", "mass of the aircraft M", Quantity.MASS, 0.05, 100, Own.MASS)
                 .in("centre", "CG now s", Quantity.LENGTH, -1, 10, Own.CENTRE)
                 .in("wanted", "CG wanted s*", Quantity.LENGTH, -1, 10, Own.CENTRE_AIM)
-                .in("part", "mass of the part to slide", Quantity.MASS, 0.001, 50, Own.PACK_MASS)
+                .in("part", "mass of the part to slide m", Quantity.MASS, 0.001, 50, Own.PACK_MASS)
                 .maybe("ballastat", "station of ballast s_b", Quantity.LENGTH, -1, 10)
                 .out(
                         "Slide the part aft by",
@@ -234,7 +249,7 @@ public final class BuildSums {
         return Calculation.of("BUILD-A8", "Wing loading and stall speed", Source.ANDERSON)
                 .in("mass", "mass M", Quantity.MASS, 0.05, 100, Own.MASS)
                 .in("area", "wing area S", Quantity.AREA, 0.01, 10, Own.AREA)
-                .usual("lift", "greatest lift coefficient", Quantity.NUMBER, 0.3, 3, 1.1, Own.GREATEST_LIFT)
+                .usual("lift", "greatest lift coefficient CLmax", Quantity.NUMBER, 0.3, 3, 1.1, Own.GREATEST_LIFT)
                 .usual("density", "air density ρ", Quantity.DENSITY, 0.4, 1.6, 1.225, Own.DENSITY)
                 .usual("bank", "bank φ", Quantity.ANGLE, 0, 1.4, 0)
                 .out("Wing loading", Quantity.WING_LOADING, "M/S", g -> g.at("mass") / g.at("area"))
@@ -254,13 +269,13 @@ public final class BuildSums {
     private static Calculation inertia() {
         Calculation.Builder sum = Calculation.of(
                         "BUILD-A9", "Moment of inertia in roll", new Source.Elementary("mechanics"))
-                .in("wing", "mass of the wing", Quantity.MASS, 0, 50, Own.WING_MASS)
+                .in("wing", "mass of the wing M_w", Quantity.MASS, 0, 50, Own.WING_MASS)
                 .in("span", "span b", Quantity.SPAN, 0.2, 20, Own.SPAN);
         for (int i = 1; i <= 4; i++) {
-            sum.maybe("m" + i, "mass " + i, Quantity.MASS, 0, 50)
-                    .maybe("y" + i, "its distance from the middle", Quantity.LENGTH, -10, 10);
+            sum.maybe("m" + i, "mass m" + Calculation.index(i), Quantity.MASS, 0, 50)
+                    .maybe("y" + i, "its distance from the middle y" + Calculation.index(i), Quantity.LENGTH, -10, 10);
         }
-        return sum.out("Moment of inertia I_x", Quantity.INERTIA, "M_w·b²/12 + Σm·y²", g -> {
+        return sum.out("Moment of inertia I_x", Quantity.INERTIA, "M_w·b²/12 + Σ(mᵢ·yᵢ²)", g -> {
                     double inertia = g.at("wing") * g.at("span") * g.at("span") / 12;
                     for (int i = 1; i <= 4; i++) {
                         boolean there = g.has("m" + i) && g.has("y" + i);
@@ -275,7 +290,7 @@ public final class BuildSums {
         return Calculation.of("BUILD-A10", "V-tail from two tails", PURSER)
                 .in("tail", "tailplane area S_h", Quantity.AREA, 0.0001, 3, Own.TAIL_AREA)
                 .in("fin", "fin area S_v", Quantity.AREA, 0.0001, 3, Own.FIN_AREA)
-                .out("Dihedral of each panel", Quantity.ANGLE, "tan²Γ = S_v/S_h", BuildSums::veeAngle)
+                .out("Dihedral of each panel", Quantity.ANGLE, "Γ = atan √(S_v/S_h)", BuildSums::veeAngle)
                 .out("Area of each panel", Quantity.AREA, "(S_h + S_v)/2", g -> (g.at("tail") + g.at("fin")) / 2)
                 .out("Included angle", Quantity.ANGLE, "180° − 2Γ", g -> Math.PI - 2 * veeAngle(g))
                 .build();
@@ -290,17 +305,22 @@ public final class BuildSums {
                 .in("mass", "mass of the aircraft M", Quantity.MASS, 0.05, 100, Own.MASS)
                 .in("part", "mass of the part Δm", Quantity.MASS, 0, 20)
                 .usual("dragarea", "drag area ΔC_D·A", Quantity.AREA, 0, 0.5, 0)
-                .usual("power", "electrical power", Quantity.POWER_FINE, 0, 500, 0)
+                .usual("power", "electrical power P", Quantity.POWER_FINE, 0, 500, 0)
                 .in("speed", "airspeed V", Quantity.SPEED, 2, 100, Own.CRUISE_SPEED)
                 .in("current", "cruise current I", Quantity.CURRENT, 0.1, 300, Own.CRUISE_CURRENT)
                 .in("capacity", "capacity C", Quantity.CHARGE, 100, 1e6, Own.CAPACITY)
                 .in("volts", "pack volts U", Quantity.VOLTAGE, 2, 60, Own.PACK_VOLTS)
                 .usual("induced", "induced drag D_i", Quantity.FORCE, 0, 100, 0)
                 .usual("efficiency", "motor and propeller η", Quantity.NUMBER, 0.1, 0.9, 0.5)
-                .usual("regulator", "regulator η", Quantity.NUMBER, 0.1, 1, 0.9)
-                .usual("used", "share of the pack used", Quantity.SHARE, 0.1, 1, 0.7)
+                .usual("regulator", "regulator η_reg", Quantity.NUMBER, 0.1, 1, 0.9)
+                .usual("used", "share of the pack used u", Quantity.SHARE, 0.1, 1, 0.7)
                 .usual("density", "air density ρ", Quantity.DENSITY, 0.4, 1.6, 1.225, Own.DENSITY)
-                .out("More current", Quantity.CURRENT, "ΔI = ΔD·V/(η·U) + P/(η_reg·U)", 0.2, BuildSums::more)
+                .out(
+                        "More current",
+                        Quantity.CURRENT,
+                        "ΔI = ΔD·V/(η·U) + P/(η_reg·U), ΔD = ½ρV²·ΔC_D·A + 2D_i·Δm/M",
+                        0.2,
+                        BuildSums::more)
                 .out(
                         "Minutes of flight",
                         Quantity.TIME,
@@ -330,9 +350,9 @@ public final class BuildSums {
                 .out(
                         "Tip mass to cancel it",
                         Quantity.MASS,
-                        "m·y/(b/2)",
+                        "m·|y|/(b/2)",
                         g -> Math.abs(g.at("off") * g.at("at")) / (g.at("span") / 2))
-                .out("Rolling moment at 1.3 Vs", Quantity.NUMBER_FINE, "C_l = m·g·y/(q·S·b)", g -> {
+                .out("Rolling moment at 1.3 Vs", Quantity.NUMBER_FINE, "C_l = m·g·y/(q·S·b), q = ½ρ(1.3Vs)²", g -> {
                     double speed = 1.3 * g.at("stall");
                     double q = g.at("density") * speed * speed / 2;
                     return g.at("off") * GRAVITY * g.at("at") / (q * g.at("area") * g.at("span"));

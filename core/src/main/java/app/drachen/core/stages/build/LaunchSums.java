@@ -20,18 +20,18 @@ final class LaunchSums {
                 .in("stall", "stall speed Vs", Quantity.SPEED, 2, 60, Own.STALL_SPEED)
                 .in("thrust", "thrust over weight T/W", Quantity.NUMBER, 0.05, 5)
                 .usual("drag", "drag over lift D/L", Quantity.NUMBER, 0.01, 0.5, 0.1)
-                .usual("release", "release height", Quantity.SPAN, 0.5, 5, 1.8)
+                .usual("release", "release height h", Quantity.SPAN, 0.5, 5, 1.8)
                 .usual("speed", "throw V₀", Quantity.SPEED, 1, 30, 7)
                 .out(
                         "Height lost",
                         Quantity.SPAN,
-                        "(gV_r/a)²[…]/g + ż²/(2·0.21g), V_r = 1.1Vs",
+                        "z = g(V_r/a)²(5/12 − G − F(1 − k)) + ż²/(2·0.21g), a = g(T/W − D/L), V_r = 1.1Vs, k = min(1, V₀/V_r), F = k − k³/3, G = k²/2 − k⁴/12, ż = (g·V_r/a)(2/3 − F)",
                         0.15,
                         g -> lost(g, g.at("speed")))
                 .out(
                         "Least airspeed of the throw",
                         Quantity.SPEED,
-                        "smallest V₀ that loses half the release height",
+                        "smallest V₀ whose height lost is h/2",
                         0.15,
                         LaunchSums::leastThrow)
                 .build();

@@ -19,10 +19,10 @@ public final class HomingSums {
 
     private static Calculation trim() {
         return Calculation.of("HOMING-A1", "Radio trim read as a wish", new Source.Elementary("kinematics"))
-                .in("trim", "roll trim left in", Quantity.SHARE_FINE, 0.001, 1, Own.ROLL_TRIM)
+                .in("trim", "roll trim left in t", Quantity.SHARE_FINE, 0.001, 1, Own.ROLL_TRIM)
                 .in("bank", "bank limit φ_max", Quantity.ANGLE, 0.05, 1.4, Own.BANK_LIMIT)
                 .in("speed", "airspeed V", Quantity.SPEED, 2, 120, Own.CRUISE_SPEED)
-                .out("Bank", Quantity.ANGLE, "φ = trim·φ_max", HomingSums::bank)
+                .out("Bank", Quantity.ANGLE, "φ = t·φ_max", HomingSums::bank)
                 .out(
                         "Radius",
                         Quantity.DISTANCE,
@@ -42,29 +42,29 @@ public final class HomingSums {
 
     private static Calculation wind() {
         return Calculation.of("HOMING-A3", "Wind from a circle, quick", new Source.Elementary("wind triangle"))
-                .in("most", "greatest ground speed", Quantity.SPEED, 1, 150)
-                .in("least", "least ground speed", Quantity.SPEED, 0, 150)
-                .out("Airspeed", Quantity.SPEED, "V = (max + min)/2", g -> (g.at("most") + g.at("least")) / 2)
-                .out("Wind", Quantity.SPEED, "w = (max − min)/2", g -> (g.at("most") - g.at("least")) / 2)
+                .in("most", "greatest ground speed GS_max", Quantity.SPEED, 1, 150)
+                .in("least", "least ground speed GS_min", Quantity.SPEED, 0, 150)
+                .out("Airspeed", Quantity.SPEED, "V = (GS_max + GS_min)/2", g -> (g.at("most") + g.at("least")) / 2)
+                .out("Wind", Quantity.SPEED, "w = (GS_max − GS_min)/2", g -> (g.at("most") - g.at("least")) / 2)
                 .build();
     }
 
     private static Calculation cross() {
         return Calculation.of("HOMING-A5", "Off the leg", new Source.Elementary("plane geometry"))
-                .in("north", "leg towards north", Quantity.DISTANCE, -1e5, 1e5)
-                .in("east", "leg towards east", Quantity.DISTANCE, -1e5, 1e5)
-                .in("atnorth", "aircraft north of its start", Quantity.DISTANCE, -1e5, 1e5)
-                .in("ateast", "aircraft east of its start", Quantity.DISTANCE, -1e5, 1e5)
+                .in("north", "leg towards north N", Quantity.DISTANCE, -1e5, 1e5)
+                .in("east", "leg towards east E", Quantity.DISTANCE, -1e5, 1e5)
+                .in("atnorth", "aircraft north of its start r_N", Quantity.DISTANCE, -1e5, 1e5)
+                .in("ateast", "aircraft east of its start r_E", Quantity.DISTANCE, -1e5, 1e5)
                 .out(
                         "Off to the right",
                         Quantity.DISTANCE,
-                        "e = û_N·r_E − û_E·r_N",
+                        "e = (N·r_E − E·r_N)/√(N² + E²)",
                         g -> (g.at("north") * g.at("ateast") - g.at("east") * g.at("atnorth"))
                                 / Math.hypot(g.at("north"), g.at("east")))
                 .out(
                         "Along the leg",
                         Quantity.DISTANCE,
-                        "û·r",
+                        "(N·r_N + E·r_E)/√(N² + E²)",
                         g -> (g.at("north") * g.at("atnorth") + g.at("east") * g.at("ateast"))
                                 / Math.hypot(g.at("north"), g.at("east")))
                 .build();
@@ -72,15 +72,15 @@ public final class HomingSums {
 
     private static Calculation cost() {
         return Calculation.of("HOMING-A6", "Cost of a turn", Source.ANDERSON)
-                .in("sink", "sink in level glide", Quantity.CLIMB, 0.05, 20)
+                .in("sink", "sink in level glide ḣ_s", Quantity.CLIMB, 0.05, 20)
                 .in("bank", "bank φ", Quantity.ANGLE, 0.01, 1.4, Own.BANK_LIMIT)
-                .usual("time", "time of the turn", Quantity.TIME, 0, 600, 10)
-                .usual("excess", "climb in hand", Quantity.CLIMB, 0, 30, 0)
-                .out("Sink in the turn", Quantity.CLIMB, "sink·n^1.5", HomingSums::turning)
+                .usual("time", "time of the turn t", Quantity.TIME, 0, 600, 10)
+                .usual("excess", "climb in hand ḣ", Quantity.CLIMB, 0, 30, 0)
+                .out("Sink in the turn", Quantity.CLIMB, "s = ḣ_s·n^1.5, n = 1/cos φ", HomingSums::turning)
                 .out(
                         "Height lost",
                         Quantity.HEIGHT,
-                        "max(0, sink·n^1.5 − ḣ)·t",
+                        "max(0, s − ḣ)·t",
                         g -> Math.max(0, turning(g) - g.at("excess")) * g.at("time"))
                 .build();
     }

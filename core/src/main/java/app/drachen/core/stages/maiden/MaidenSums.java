@@ -25,7 +25,7 @@ public final class MaidenSums {
         return Calculation.of("MAIDEN-A1", "Air of the day", new Source.Published("ICAO", "Doc 7488/3", 1993))
                 .in("pressure", "pressure at the field p", Quantity.PRESSURE, 50_000, 110_000, Own.PRESSURE)
                 .in("temperature", "temperature T", Quantity.TEMPERATURE, 230, 330, Own.TEMPERATURE)
-                .out("Air density", Quantity.DENSITY, "ρ = p/(R·T), R 287.053", MaidenSums::density)
+                .out("Air density", Quantity.DENSITY, "ρ = p/(R·T), R = 287.053", MaidenSums::density)
                 .out("True speeds change by", Quantity.NUMBER_FINE, "√(1.225/ρ)", g -> Math.sqrt(1.225 / density(g)))
                 .build();
     }
@@ -39,8 +39,8 @@ public final class MaidenSums {
                 .in("wind", "wind measured w₁", Quantity.SPEED, 0, 40, Own.MEASURED_WIND)
                 .usual("at", "measured at h₁", Quantity.HEIGHT, 0.5, 100, 10, Own.WIND_HEIGHT)
                 .usual("height", "height h₂", Quantity.HEIGHT, 0.5, 1_000, 80, Own.RETURN_HEIGHT)
-                .usual("exponent", "roughness α, 0.14 to 0.25", Quantity.NUMBER, 0.05, 0.5, 0.20)
-                .usual("angle", "angle to the strip", Quantity.ANGLE, 0, Math.PI, 0)
+                .usual("exponent", "roughness, 0.14 to 0.25, α", Quantity.NUMBER, 0.05, 0.5, 0.20)
+                .usual("angle", "angle to the strip Δ", Quantity.ANGLE, 0, Math.PI, 0)
                 .out(
                         "Wind at height",
                         Quantity.SPEED,
@@ -49,18 +49,22 @@ public final class MaidenSums {
                 .out(
                         "smooth ground",
                         Quantity.SPEED,
-                        "α 0.14",
+                        "w₁(h₂/h₁)^0.14",
                         g -> g.at("wind") * Math.pow(g.at("height") / g.at("at"), 0.14))
                 .out(
                         "rough ground",
                         Quantity.SPEED,
-                        "α 0.25",
+                        "w₁(h₂/h₁)^0.25",
                         g -> g.at("wind") * Math.pow(g.at("height") / g.at("at"), 0.25))
-                .out("Head wind where measured", Quantity.SPEED, "w·cos Δ", g -> g.at("wind") * Math.cos(g.at("angle")))
+                .out(
+                        "Head wind where measured",
+                        Quantity.SPEED,
+                        "w₁·cos Δ",
+                        g -> g.at("wind") * Math.cos(g.at("angle")))
                 .out(
                         "Cross wind where measured",
                         Quantity.SPEED,
-                        "w·sin Δ",
+                        "w₁·sin Δ",
                         g -> g.at("wind") * Math.sin(g.at("angle")))
                 .build();
     }
@@ -83,17 +87,17 @@ public final class MaidenSums {
                 .usual("dive", "dive γ", Quantity.ANGLE, 0.1, 1.5, Math.toRadians(50))
                 .in("load", "load factor of the pull-up n", Quantity.NUMBER, 1.1, 8)
                 .usual("reaction", "reaction t_r", Quantity.TIME, 0, 5, 1.5)
-                .usual("hand", "in hand", Quantity.HEIGHT, 0, 200, 20)
-                .out("Pull-up", Quantity.SPAN, "V²/(g(n − 1))·(1 − cos γ)", MaidenSums::pullUp)
+                .usual("hand", "in hand h₀", Quantity.HEIGHT, 0, 200, 20)
+                .out("Pull-up", Quantity.SPAN, "h₁ = V²/(g(n − 1))·(1 − cos γ)", MaidenSums::pullUp)
                 .out(
                         "Lost before it",
                         Quantity.SPAN,
-                        "V·sin γ·t_r",
+                        "h₂ = V·sin γ·t_r",
                         g -> g.at("speed") * Math.sin(g.at("dive")) * g.at("reaction"))
                 .out(
                         "Trial height",
                         Quantity.HEIGHT,
-                        "pull-up + lost + in hand",
+                        "h₁ + h₂ + h₀",
                         g -> pullUp(g) + g.at("speed") * Math.sin(g.at("dive")) * g.at("reaction") + g.at("hand"))
                 .build();
     }
@@ -110,17 +114,30 @@ public final class MaidenSums {
                         new Source.Published("E. B. Wilson", "Probable inference, the law of succession", 1927))
                 .in("good", "flown away k", Quantity.COUNT, 0, 1e6)
                 .in("all", "of n", Quantity.COUNT, 1, 1e6)
-                .out("Share", Quantity.SHARE_FINE, "k/n", g -> Math.min(1, g.at("good") / g.at("all")))
+                .out("Share", Quantity.SHARE_FINE, "p̂ = k/n", MaidenSums::share)
                 .out(
                         "at least, 95 %",
-                        Quantity.SHARE_FINE, "(p̂ + z²/2n − z√(p̂(1−p̂)/n + z²/4n²))/(1 + z²/n)", g -> wilson(g, -1))
-                .out("at most, 95 %", Quantity.SHARE_FINE, "the same with +", g -> wilson(g, 1))
+                        Quantity.SHARE_FINE,
+                        "(p̂ + z²/(2n) − z√(p̂(1 − p̂)/n + z²/(4n²)))/(1 + z²/n), z = 1.959964",
+                        g -> wilson(g, -1))
+                .out(
+                        "at most, 95 %",
+                        Quantity.SHARE_FINE,
+                        "(p̂ + z²/(2n) + z√(p̂(1 − p̂)/n + z²/(4n²)))/(1 + z²/n), z = 1.959964",
+                        g -> wilson(g, 1))
                 .build();
+    }
+
+    private static double share(Given g) {
+        if (g.at("good") > g.at("all")) {
+            throw new IllegalArgumentException("more were flown away than were flown; exchange the two");
+        }
+        return g.at("good") / g.at("all");
     }
 
     private static double wilson(Given g, int sign) {
         double n = g.at("all");
-        double p = Math.min(1, g.at("good") / n);
+        double p = share(g);
         double z = 1.959964;
         double root = z * Math.sqrt(p * (1 - p) / n + z * z / (4 * n * n));
         return (p + z * z / (2 * n) + sign * root) / (1 + z * z / n);
@@ -149,8 +166,8 @@ public final class MaidenSums {
     private static Calculation glide() {
         return Calculation.of("MAIDEN-A7", "Glide", Source.ANDERSON)
                 .in("speed", "airspeed V", Quantity.SPEED, 2, 100)
-                .in("sink", "sink", Quantity.CLIMB, 0.05, 30)
-                .out("Lift over drag", Quantity.NUMBER, "V/sink", g -> g.at("speed") / g.at("sink"))
+                .in("sink", "sink ḣ_s", Quantity.CLIMB, 0.05, 30)
+                .out("Lift over drag", Quantity.NUMBER, "V/ḣ_s", g -> g.at("speed") / g.at("sink"))
                 .build();
     }
 
@@ -169,7 +186,7 @@ public final class MaidenSums {
 
     private static Calculation level() {
         return Calculation.of("MAIDEN-A9", "Level offset from the climb hands off", new Source.Elementary("kinematics"))
-                .in("climb", "climb hands off", Quantity.CLIMB, -10, 10)
+                .in("climb", "climb hands off ḣ", Quantity.CLIMB, -10, 10)
                 .in("speed", "airspeed V", Quantity.SPEED, 2, 100, Own.CRUISE_SPEED)
                 .out(
                         "Lower the level by",
@@ -188,17 +205,17 @@ public final class MaidenSums {
                 .in("height", "height h", Quantity.HEIGHT, 0.5, 500)
                 .in("speed", "airspeed V", Quantity.SPEED, 2, 60)
                 .in("wind", "head wind w", Quantity.SPEED, 0, 30, Own.MEASURED_WIND)
-                .in("sink", "sink", Quantity.CLIMB, 0.1, 20)
-                .usual("brake", "slows in the float by", Quantity.ACCELERATION, 0.1, 10, 1)
+                .in("sink", "sink ḣ_s", Quantity.CLIMB, 0.1, 20)
+                .usual("brake", "slows in the float by a", Quantity.ACCELERATION, 0.1, 10, 1)
                 .out(
                         "Before the touchdown",
                         Quantity.DISTANCE,
-                        "d = h(V − w)/sink",
+                        "d = h(V − w)/ḣ_s",
                         g -> g.at("height") * (g.at("speed") - g.at("wind")) / g.at("sink"))
                 .out(
                         "Float",
                         Quantity.DISTANCE,
-                        "V_g²/(2a)",
+                        "(V − w)²/(2a)",
                         g -> Math.pow(g.at("speed") - g.at("wind"), 2) / (2 * g.at("brake")))
                 .build();
     }
@@ -210,7 +227,7 @@ public final class MaidenSums {
                 .out(
                         "Hours after the sun's noon",
                         Quantity.NUMBER,
-                        "H/15, cos H = (sin(−0.833°) − sin φ·sin δ)/(cos φ·cos δ)",
+                        "H/15°, H = acos((sin(−0.833°) − sin φ·sin δ)/(cos φ·cos δ))",
                         g -> {
                             double cos = (Math.sin(Math.toRadians(-0.833))
                                             - Math.sin(g.at("latitude")) * Math.sin(g.at("declination")))
@@ -227,12 +244,12 @@ public final class MaidenSums {
                         new Source.OwnEstimate("\u00b13 points, by Etkin and Reid 1996"))
                 .in("power", "elevator power |C_mδ|", Quantity.PER_RADIAN, 0.05, 5)
                 .in("elevator", "elevator between the speeds Δδ", Quantity.ANGLE, -0.6, 0.6)
-                .in("fast", "lift coefficient, fast", Quantity.NUMBER, 0, 2, Own.CRUISE_LIFT)
-                .in("slow", "lift coefficient, slow", Quantity.NUMBER, 0, 3)
+                .in("fast", "lift coefficient, fast C_L1", Quantity.NUMBER, 0, 2, Own.CRUISE_LIFT)
+                .in("slow", "lift coefficient, slow C_L2", Quantity.NUMBER, 0, 3)
                 .out(
                         "Static margin",
                         Quantity.SHARE_FINE,
-                        "|C_mδ|·Δδ/ΔC_L",
+                        "|C_mδ|·Δδ/(C_L2 − C_L1)",
                         g -> g.at("power") * g.at("elevator") / (g.at("slow") - g.at("fast")))
                 .build();
     }

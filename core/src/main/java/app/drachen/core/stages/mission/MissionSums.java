@@ -19,23 +19,27 @@ public final class MissionSums {
 
     private static Calculation leg() {
         return Calculation.of("MISSION-A1", "Leg in wind", new Source.Elementary("wind triangle"))
-                .in("north", "leg towards north", Quantity.DISTANCE, -1e5, 1e5)
-                .in("east", "leg towards east", Quantity.DISTANCE, -1e5, 1e5)
+                .in("north", "leg towards north N", Quantity.DISTANCE, -1e5, 1e5)
+                .in("east", "leg towards east E", Quantity.DISTANCE, -1e5, 1e5)
                 .in("speed", "airspeed V", Quantity.SPEED, 2, 120, Own.CRUISE_SPEED)
                 .in("wind", "wind w", Quantity.SPEED, 0, 60, Own.WIND_AT_RETURN)
-                .in("from", "wind from", Quantity.BEARING, 0, 2 * Math.PI, Own.WIND_FROM)
+                .in("from", "wind from ω", Quantity.BEARING, 0, 2 * Math.PI, Own.WIND_FROM)
                 .maybe("current", "cruise current I", Quantity.CURRENT, 0.1, 300, Own.CRUISE_CURRENT)
-                .out("Length", Quantity.DISTANCE, "√(N² + E²)", MissionSums::length)
-                .out("Course", Quantity.BEARING, "atan2(E, N)", MissionSums::course)
+                .out("Length", Quantity.DISTANCE, "l = √(N² + E²)", MissionSums::length)
+                .out("Course", Quantity.BEARING, "χ = atan2(E, N)", MissionSums::course)
                 .out(
                         "Crab",
                         Quantity.ANGLE,
-                        "asin(w_⊥/V)",
+                        "asin(|w_⊥|/V), w_⊥ = w·sin(ω − χ)",
                         g -> Math.abs(cross(g)) > g.at("speed")
                                 ? Double.NaN
                                 : Math.abs(Math.asin(cross(g) / g.at("speed"))))
-                .out("Speed over ground", Quantity.SPEED, "√(V² − w_⊥²) − w_∥", MissionSums::ground)
-                .out("Time", Quantity.TIME, "length/GS", g -> length(g) / ground(g))
+                .out(
+                        "Speed over ground",
+                        Quantity.SPEED,
+                        "GS = √(V² − (w·sin(ω − χ))²) − w·cos(ω − χ)",
+                        MissionSums::ground)
+                .out("Time", Quantity.TIME, "t = l/GS", g -> length(g) / ground(g))
                 .out(
                         "Charge",
                         Quantity.CHARGE,
@@ -74,7 +78,7 @@ public final class MissionSums {
                         Quantity.DISTANCE,
                         "R·tan(Δ/2), R = (V + w)²/(g·tan φ)",
                         g -> lead(g, g.at("wind")))
-                .out("in calm air", Quantity.DISTANCE, "the same with w = 0", g -> lead(g, 0))
+                .out("in calm air", Quantity.DISTANCE, "V²/(g·tan φ)·tan(Δ/2)", g -> lead(g, 0))
                 .build();
     }
 
@@ -86,38 +90,38 @@ public final class MissionSums {
     private static Calculation climb() {
         return Calculation.of("MISSION-A3", "Climb on a leg", new Source.Elementary("kinematics"))
                 .in("height", "change of height Δh", Quantity.HEIGHT, -3_000, 3_000)
-                .in("leg", "length of the leg", Quantity.DISTANCE, 1, 1e5)
-                .in("speed", "ground speed", Quantity.SPEED, 0.5, 120, Own.CRUISE_SPEED)
-                .out("Climb", Quantity.CLIMB, "ḣ = Δh·GS/leg", g -> g.at("height") * g.at("speed") / g.at("leg"))
+                .in("leg", "length of the leg l", Quantity.DISTANCE, 1, 1e5)
+                .in("speed", "ground speed GS", Quantity.SPEED, 0.5, 120, Own.CRUISE_SPEED)
+                .out("Climb", Quantity.CLIMB, "ḣ = Δh·GS/l", g -> g.at("height") * g.at("speed") / g.at("leg"))
                 .build();
     }
 
     private static Calculation camera() {
         return Calculation.of("MISSION-A4", "Camera over ground", new Source.Elementary("pinhole"))
                 .in("height", "height h", Quantity.HEIGHT, 1, 5_000)
-                .in("wide", "sensor across", Quantity.LENGTH, 0.001, 0.1)
-                .in("long", "sensor along", Quantity.LENGTH, 0.001, 0.1)
+                .in("wide", "sensor across s_x", Quantity.LENGTH, 0.001, 0.1)
+                .in("long", "sensor along s_y", Quantity.LENGTH, 0.001, 0.1)
                 .in("focal", "focal length f", Quantity.LENGTH, 0.001, 1)
-                .usual("along", "overlap along", Quantity.SHARE, 0, 0.95, 0.7)
-                .usual("across", "overlap across", Quantity.SHARE, 0, 0.95, 0.6)
-                .maybe("speed", "ground speed", Quantity.SPEED, 0.5, 120, Own.CRUISE_SPEED)
-                .maybe("exposure", "exposure", Quantity.TIME_FINE, 1e-5, 1)
+                .usual("along", "overlap along o_y", Quantity.SHARE, 0, 0.95, 0.7)
+                .usual("across", "overlap across o_x", Quantity.SHARE, 0, 0.95, 0.6)
+                .maybe("speed", "ground speed GS", Quantity.SPEED, 0.5, 120, Own.CRUISE_SPEED)
+                .maybe("exposure", "exposure t", Quantity.TIME_FINE, 1e-5, 1)
                 .out(
                         "Footprint across",
                         Quantity.DISTANCE,
-                        "h·sensor/f",
+                        "F_x = h·s_x/f",
                         g -> g.at("height") * g.at("wide") / g.at("focal"))
-                .out("Footprint along", Quantity.DISTANCE, "h·sensor/f", MissionSums::along)
-                .out("A picture every", Quantity.SPAN, "(1 − overlap)·footprint", g -> (1 - g.at("along")) * along(g))
+                .out("Footprint along", Quantity.DISTANCE, "F_y = h·s_y/f", MissionSums::along)
+                .out("A picture every", Quantity.SPAN, "D = (1 − o_y)·F_y", g -> (1 - g.at("along")) * along(g))
                 .out(
                         "Lanes apart",
                         Quantity.SPAN,
-                        "(1 − overlap)·footprint",
+                        "(1 − o_x)·F_x",
                         g -> (1 - g.at("across")) * g.at("height") * g.at("wide") / g.at("focal"))
                 .out(
                         "A picture every",
                         Quantity.TIME,
-                        "spacing/GS",
+                        "D/GS",
                         g -> g.has("speed") ? (1 - g.at("along")) * along(g) / g.at("speed") : Double.NaN)
                 .out(
                         "Blur",

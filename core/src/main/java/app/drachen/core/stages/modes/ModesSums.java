@@ -18,15 +18,22 @@ public final class ModesSums {
 
     private static Calculation pulse() {
         return Calculation.of("MODES-A1", "Pulse of a switch position", Source.ARITHMETIC)
-                .in("position", "position p of the switch", Quantity.SHARE, -1.25, 1.25)
-                .usual("weight", "weight", Quantity.SHARE, -2, 2, 1, Own.SELECTOR_WEIGHT)
-                .usual("offset", "offset", Quantity.SHARE, -2, 2, 0, Own.SELECTOR_OFFSET)
+                .in("position", "position of the switch p", Quantity.SHARE, -1.25, 1.25)
+                .usual("weight", "weight w", Quantity.SHARE, -2, 2, 1, Own.SELECTOR_WEIGHT)
+                .usual("offset", "offset o", Quantity.SHARE, -2, 2, 0, Own.SELECTOR_OFFSET)
+                .usual("second", "position of a second switch on the channel p₂", Quantity.SHARE, -1.25, 1.25, 0)
+                .usual("secondweight", "its weight w₂", Quantity.SHARE, -2, 2, 0)
                 .usual("step", "µs per percent of this radio k", Quantity.NUMBER, 1, 10, 5.12, Own.MICROS_PER_PERCENT)
                 .out(
                         "Pulse",
                         Quantity.PULSE,
-                        "u = 1500 + k·100·(weight·p + offset)",
-                        g -> 1_500 + g.at("step") * 100 * (g.at("weight") * g.at("position") + g.at("offset")))
+                        "u = 1500 + k·100·(w·p + o + w₂·p₂)",
+                        g -> 1_500
+                                + g.at("step")
+                                        * 100
+                                        * (g.at("weight") * g.at("position")
+                                                + g.at("offset")
+                                                + g.at("secondweight") * g.at("second")))
                 .build();
     }
 
@@ -40,9 +47,9 @@ public final class ModesSums {
                 .out(
                         "Stall speed in the turn",
                         Quantity.SPEED,
-                        "Vs·√n",
+                        "Vs·√(1/cos φ)",
                         g -> g.has("stall") ? g.at("stall") * Math.sqrt(of(g).loadFactor()) : Double.NaN)
-                .out("Stall speed grows by", Quantity.NUMBER_FINE, "√n", g -> Math.sqrt(of(g).loadFactor()))
+                .out("Stall speed grows by", Quantity.NUMBER_FINE, "√(1/cos φ)", g -> Math.sqrt(of(g).loadFactor()))
                 .out("Turn rate", Quantity.ANGULAR_RATE, "g·tan φ/V", g -> of(g).rate())
                 .out("Time of a full turn", Quantity.TIME, "2πV/(g·tan φ)", g -> 2 * Math.PI / of(g).rate())
                 .build();
@@ -69,17 +76,17 @@ public final class ModesSums {
 
     private static Calculation home() {
         return Calculation.of("MODES-A6", "Way home, climb first", new Source.Elementary("kinematics"))
-                .in("height", "height now", Quantity.HEIGHT, 0, 3_000)
-                .in("wanted", "return height", Quantity.HEIGHT, 0, 3_000, Own.RETURN_HEIGHT)
+                .in("height", "height now h₁", Quantity.HEIGHT, 0, 3_000)
+                .in("wanted", "return height h₂", Quantity.HEIGHT, 0, 3_000, Own.RETURN_HEIGHT)
                 .in("climb", "climb ḣ", Quantity.CLIMB, 0.2, 30, Own.CLIMB_RATE)
-                .in("climbamps", "current in the climb", Quantity.CURRENT, 0, 300)
+                .in("climbamps", "current in the climb I_c", Quantity.CURRENT, 0, 300)
                 .in("distance", "distance home d", Quantity.DISTANCE, 0, 100_000)
-                .in("speed", "ground speed home", Quantity.SPEED, 1, 100, Own.CRUISE_SPEED)
-                .in("amps", "current at cruise", Quantity.CURRENT, 0, 300, Own.CRUISE_CURRENT)
-                .out("Time of the climb", Quantity.TIME, "Δh/ḣ", ModesSums::climbing)
-                .out("Time of the leg", Quantity.TIME, "d/GS", g -> g.at("distance") / g.at("speed"))
-                .out("Charge of the climb", Quantity.CHARGE, "I·t", g -> climbing(g) * g.at("climbamps"))
-                .out("Charge of the leg", Quantity.CHARGE, "I·t", g -> g.at("distance") / g.at("speed") * g.at("amps"))
+                .in("speed", "ground speed home GS", Quantity.SPEED, 1, 100, Own.CRUISE_SPEED)
+                .in("amps", "current at cruise I", Quantity.CURRENT, 0, 300, Own.CRUISE_CURRENT)
+                .out("Time of the climb", Quantity.TIME, "t₁ = max(0, h₂ − h₁)/ḣ", ModesSums::climbing)
+                .out("Time of the leg", Quantity.TIME, "t₂ = d/GS", g -> g.at("distance") / g.at("speed"))
+                .out("Charge of the climb", Quantity.CHARGE, "I_c·t₁", g -> climbing(g) * g.at("climbamps"))
+                .out("Charge of the leg", Quantity.CHARGE, "I·t₂", g -> g.at("distance") / g.at("speed") * g.at("amps"))
                 .build();
     }
 
@@ -91,7 +98,7 @@ public final class ModesSums {
         return Calculation.of("MODES-A8", "Delay of a second path", new Source.OwnEstimate("bounds of judgement"))
                 .in("speed", "airspeed V", Quantity.SPEED, 2, 120, Own.CRUISE_SPEED)
                 .in("delay", "delay τ", Quantity.TIME_FINE, 0, 20)
-                .usual("frequency", "frequency f of a swing", Quantity.FREQUENCY, 0.01, 10, 0.5)
+                .usual("frequency", "frequency of a swing f", Quantity.FREQUENCY, 0.01, 10, 0.5)
                 .out("Flown blind", Quantity.SPAN, "V·τ", g -> g.at("speed") * g.at("delay"))
                 .out("Phase lost", Quantity.ANGLE, "360°·f·τ", g -> 2 * Math.PI * g.at("frequency") * g.at("delay"))
                 .build();

@@ -17,7 +17,18 @@ public final class ReachSums {
 
     public static List<Calculation> all() {
         return List.of(
-                ground(), out(), turn(), consumption(), climb(), glide(), link(), clearance(), beam(), picture());
+                ground(),
+                out(),
+                turn(),
+                consumption(),
+                FittedSums.home(),
+                climb(),
+                glide(),
+                link(),
+                FittedSums.link(),
+                clearance(),
+                beam(),
+                picture());
     }
 
     private static Calculation ground() {
@@ -54,15 +65,15 @@ public final class ReachSums {
         return Calculation.of("REACH-A2", "Out and back", new Source.Elementary("kinematics"))
                 .in("capacity", "capacity C", Quantity.CHARGE, 100, 1e6, Own.CAPACITY)
                 .in("current", "cruise current I", Quantity.CURRENT, 0.1, 300, Own.CRUISE_CURRENT)
-                .usual("reserve", "reserve", Quantity.SHARE, 0, 0.9, 0.3)
+                .usual("reserve", "reserve r", Quantity.SHARE, 0, 0.9, 0.3)
                 .in("speed", "airspeed V", Quantity.SPEED, 2, 120, Own.CRUISE_SPEED)
                 .in("wind", "wind w", Quantity.SPEED, 0, 60, Own.WIND_AT_RETURN)
                 .usual("track", "way out from the wind's origin β", Quantity.ANGLE, 0, 2 * Math.PI, 0)
-                .out("Time", Quantity.TIME, "t = C(1 − reserve)/I", ReachSums::time)
+                .out("Time", Quantity.TIME, "t = C(1 − r)/I", ReachSums::time)
                 .out(
                         "Turn at",
                         Quantity.DISTANCE,
-                        "t/(1/GS_out + 1/GS_home), GS = √(V² − w²sin²β) ∓ w·cos β",
+                        "t/(1/GS_out + 1/GS_home), GS_out = √(V² − w²sin²β) − w·cos β, GS_home = √(V² − w²sin²β) + w·cos β",
                         g -> time(g)
                                 / (1 / groundSpeed(g, g.at("track")) + 1 / groundSpeed(g, g.at("track") + Math.PI)))
                 .out("Turn at, along the wind", Quantity.DISTANCE, "t(V² − w²)/(2V)", g -> {
@@ -81,14 +92,14 @@ public final class ReachSums {
         return Calculation.of("REACH-A3", "Charge at which to turn for home", new Source.Elementary("energy balance"))
                 .in("current", "cruise current I", Quantity.CURRENT, 0.1, 300, Own.CRUISE_CURRENT)
                 .in("distance", "distance d", Quantity.DISTANCE, 0, 200_000)
-                .in("speed", "ground speed home", Quantity.SPEED, 0.5, 100)
-                .usual("landing", "charge of the landing", Quantity.CHARGE, 0, 1e5, 60 * 3.6)
-                .usual("climb", "charge of the climb", Quantity.CHARGE, 0, 1e5, 0)
-                .in("reserve", "reserve kept", Quantity.CHARGE, 0, 1e6)
+                .in("speed", "ground speed home GS", Quantity.SPEED, 0.5, 100)
+                .usual("landing", "charge of the landing Q_l", Quantity.CHARGE, 0, 1e5, 60 * 3.6)
+                .usual("climb", "charge of the climb Q_c", Quantity.CHARGE, 0, 1e5, 0)
+                .in("reserve", "reserve kept Q_r", Quantity.CHARGE, 0, 1e6)
                 .usual("factor", "factor k", Quantity.NUMBER, 1, 3, 1.2)
                 .in("capacity", "capacity C", Quantity.CHARGE, 100, 1e6, Own.CAPACITY)
-                .out("Keep", Quantity.CHARGE, "k·I·d/GS + climb + landing + reserve", ReachSums::kept)
-                .out("Turn when used", Quantity.CHARGE, "C − keep", g -> g.at("capacity") - kept(g))
+                .out("Keep", Quantity.CHARGE, "Q = k·I·d/GS + Q_c + Q_l + Q_r", ReachSums::kept)
+                .out("Turn when used", Quantity.CHARGE, "C − Q", g -> g.at("capacity") - kept(g))
                 .build();
     }
 
@@ -140,7 +151,7 @@ public final class ReachSums {
                 .in("climb", "climb ḣ", Quantity.CLIMB, 0.1, 50, Own.CLIMB_RATE)
                 .in("current", "current in it I_c", Quantity.CURRENT, 0.1, 500)
                 .out("Time", Quantity.TIME, "h/ḣ", g -> g.at("height") / g.at("climb"))
-                .out("Charge", Quantity.CHARGE, "I_c·t", g -> g.at("height") / g.at("climb") * g.at("current"))
+                .out("Charge", Quantity.CHARGE, "I_c·h/ḣ", g -> g.at("height") / g.at("climb") * g.at("current"))
                 .out("per 100 m", Quantity.CHARGE, "100 m·I_c/ḣ", g -> 100 / g.at("climb") * g.at("current"))
                 .build();
     }
@@ -154,7 +165,7 @@ public final class ReachSums {
                 .out(
                         "Reach",
                         Quantity.DISTANCE,
-                        "h·(L/D)(V − w)/V",
+                        "h·(L/D)·max(0, V − w)/V",
                         g -> Math.max(
                                 0, g.at("height") * g.at("glide") * (g.at("speed") - g.at("wind")) / g.at("speed")))
                 .build();
@@ -162,19 +173,19 @@ public final class ReachSums {
 
     private static Calculation link() {
         return Calculation.of("REACH-A7", "Link over distance", FREE_SPACE)
-                .in("level", "level at d₀", Quantity.LEVEL, -130, 30)
-                .usual("at", "d₀", Quantity.DISTANCE, 1, 10_000, 100)
+                .in("level", "level at the first distance S₀", Quantity.LEVEL, -130, 30)
+                .usual("at", "first distance d₀", Quantity.DISTANCE, 1, 10_000, 100)
                 .usual("exponent", "exponent n", Quantity.NUMBER, 1.5, 5, 2)
                 .in("loss", "lost at S_loss", Quantity.LEVEL, -150, 0)
                 .in("distance", "distance d", Quantity.DISTANCE, 1, 500_000)
-                .usual("margin", "margin wanted", Quantity.DECIBEL, 0, 60, 10)
+                .usual("margin", "margin wanted m", Quantity.DECIBEL, 0, 60, 10)
                 .maybe("frequency", "frequency f", Quantity.RADIO, 1e6, 1e11)
                 .out("Level", Quantity.LEVEL, "S = S₀ − 10n·log₁₀(d/d₀)", ReachSums::level)
                 .out("Margin", Quantity.DECIBEL, "S − S_loss", g -> level(g) - g.at("loss"))
                 .out(
                         "Range at the margin",
                         Quantity.DISTANCE,
-                        "d₀·10^((S₀ − S_loss − margin)/(10n))",
+                        "d₀·10^((S₀ − S_loss − m)/(10n))",
                         g -> g.at("at")
                                 * Math.pow(
                                         10, (g.at("level") - g.at("loss") - g.at("margin")) / (10 * g.at("exponent"))))
@@ -198,19 +209,23 @@ public final class ReachSums {
                 .in("frequency", "frequency f", Quantity.RADIO, 1e6, 1e11)
                 .in("distance", "distance d", Quantity.DISTANCE, 10, 500_000)
                 .in("obstacle", "obstacle from the aerial d₁", Quantity.DISTANCE, 1, 500_000)
-                .usual("obstacleheight", "its height", Quantity.HEIGHT, 0, 1_000, 0)
+                .usual("obstacleheight", "its height h_o", Quantity.HEIGHT, 0, 1_000, 0)
                 .usual("aerial", "height of the aerial h₁", Quantity.SPAN, 0, 500, 2)
                 .usual("aircraft", "height of the aircraft h₂", Quantity.HEIGHT, 0, 5_000, 100, Own.RETURN_HEIGHT)
-                .out("First Fresnel zone there", Quantity.SPAN, "F₁ = √(λd₁d₂/d)", ReachSums::fresnel)
+                .out(
+                        "First Fresnel zone there",
+                        Quantity.SPAN,
+                        "F₁ = √(λd₁d₂/d), λ = c/f, d₂ = d − d₁",
+                        ReachSums::fresnel)
                 .out(
                         "Bulge of the earth there",
                         Quantity.SPAN,
-                        "b = d₁d₂/(2kR), k = 4/3, R = 6371 km",
+                        "b = d₁d₂/(2kR), d₂ = d − d₁, k = 4/3, R = 6371 km",
                         ReachSums::bulge)
                 .out(
                         "Least height of the aircraft",
                         Quantity.HEIGHT,
-                        "h₁ + (obstacle + b + 0.6·F₁ − h₁)·d/d₁",
+                        "h₁ + (h_o + b + 0.6·F₁ − h₁)·d/d₁",
                         g -> g.at("aerial")
                                 + (g.at("obstacleheight") + bulge(g) + 0.6 * fresnel(g) - g.at("aerial"))
                                         * g.at("distance")
@@ -218,7 +233,7 @@ public final class ReachSums {
                 .out(
                         "Radio horizon",
                         Quantity.DISTANCE,
-                        "4.12(√h₁ + √h₂) km",
+                        "4120(√h₁ + √h₂)",
                         g -> 4_120 * (Math.sqrt(g.at("aerial")) + Math.sqrt(g.at("aircraft"))))
                 .build();
     }
@@ -249,7 +264,7 @@ public final class ReachSums {
 
     private static Calculation picture() {
         return Calculation.of("REACH-A11", "Range by power", FREE_SPACE)
-                .in("factor", "power changes by", Quantity.NUMBER, 0.001, 10_000)
+                .in("factor", "power changes by P", Quantity.NUMBER, 0.001, 10_000)
                 .out("Range changes by", Quantity.NUMBER, "√P", g -> Math.sqrt(g.at("factor")))
                 .build();
     }

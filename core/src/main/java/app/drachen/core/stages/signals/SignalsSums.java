@@ -24,12 +24,12 @@ public final class SignalsSums {
                 .in("limit", "height limit h_max", Quantity.HEIGHT, 5, 3_000, Own.HEIGHT_LIMIT)
                 .in("climb", "greatest climb ḣ", Quantity.CLIMB, 0, 50, Own.CLIMB_RATE)
                 .usual("delay", "delay τ", Quantity.TIME, 0, 20, 1)
-                .usual("reaction", "reaction", Quantity.TIME, 0, 10, 1.5)
+                .usual("reaction", "reaction t_reaction", Quantity.TIME, 0, 10, 1.5)
                 .usual("push", "push-over after the thumb a", Quantity.ACCELERATION, 0.2, 20, 0.3 * GRAVITY)
-                .usual("error", "error of the height", Quantity.HEIGHT, 0, 50, 0)
-                .usual("every", "spoken every", Quantity.TIME, 0.5, 120, 10)
-                .out("Alarm at", Quantity.HEIGHT, "h_max − ḣ(τ + t_reaction) − ḣ²/(2a) − error", SignalsSums::speaksAt)
-                .out("Passes between two calls", Quantity.HEIGHT, "ḣ·interval", g -> g.at("climb") * g.at("every"))
+                .usual("error", "error of the height e", Quantity.HEIGHT, 0, 50, 0)
+                .usual("every", "spoken every t_i", Quantity.TIME, 0.5, 120, 10)
+                .out("Alarm at", Quantity.HEIGHT, "h_max − ḣ(τ + t_reaction) − ḣ²/(2a) − e", SignalsSums::speaksAt)
+                .out("Passes between two calls", Quantity.HEIGHT, "ḣ·t_i", g -> g.at("climb") * g.at("every"))
                 .build();
     }
 
@@ -51,11 +51,11 @@ public final class SignalsSums {
                 .in("open", "open volts of the pack U_oc", Quantity.VOLTAGE, 2, 70, Own.FULL_VOLTS)
                 .in("current", "current I", Quantity.CURRENT, 0, 500, Own.CRUISE_CURRENT)
                 .in("resistance", "resistance of the pack R", Quantity.RESISTANCE, 0.0005, 2, Own.PACK_RESISTANCE)
-                .in("cells", "cells", Quantity.COUNT, 1, 14, Own.CELLS)
+                .in("cells", "cells n", Quantity.COUNT, 1, 14, Own.CELLS)
                 .out(
                         "Cell under load",
                         Quantity.VOLTAGE,
-                        "(U_oc − I·R)/cells",
+                        "(U_oc − I·R)/n",
                         g -> (g.at("open") - g.at("current") * g.at("resistance")) / g.at("cells"))
                 .build();
     }
@@ -67,11 +67,11 @@ public final class SignalsSums {
                 .in("shown2", "second reading x₂", Quantity.SHARE, 0, 1.2)
                 .in("level2", "at this level S₂", Quantity.LEVEL, -150, 30)
                 .in("loss", "lost at S_loss", Quantity.LEVEL, -150, 30)
-                .usual("margin", "margin", Quantity.DECIBEL, 0, 60, 10)
+                .usual("margin", "margin m", Quantity.DECIBEL, 0, 60, 10)
                 .out(
                         "Warn at the reading",
                         Quantity.SHARE,
-                        "x₁ + (S_loss + margin − S₁)(x₂ − x₁)/(S₂ − S₁)",
+                        "x₁ + (S_loss + m − S₁)(x₂ − x₁)/(S₂ − S₁)",
                         g -> g.at("shown1")
                                 + (g.at("loss") + g.at("margin") - g.at("level1"))
                                         * (g.at("shown2") - g.at("shown1"))
@@ -81,13 +81,13 @@ public final class SignalsSums {
 
     private static Calculation scaling() {
         return Calculation.of("SIGNALS-A5", "Scale of the current sensor, turns of the motor", Source.COMMON_PRACTICE)
-                .maybe("charged", "charged back Q", Quantity.CHARGE, 1, 1e6)
-                .maybe("shown", "shown", Quantity.CHARGE, 1, 1e6)
-                .maybe("electrical", "electrical frequency", Quantity.FREQUENCY, 1, 20_000)
-                .maybe("pairs", "pole pairs", Quantity.COUNT, 1, 30)
-                .maybe("meter", "volts at the meter", Quantity.VOLTAGE, 0.5, 100)
-                .maybe("volts", "volts shown", Quantity.VOLTAGE, 0.5, 100)
-                .maybe("rest", "current shown at rest", Quantity.CURRENT, -100, 100)
+                .maybe("charged", "charged back Q_charged", Quantity.CHARGE, 1, 1e6)
+                .maybe("shown", "shown Q_shown", Quantity.CHARGE, 1, 1e6)
+                .maybe("electrical", "electrical frequency f", Quantity.FREQUENCY, 1, 20_000)
+                .maybe("pairs", "pole pairs n", Quantity.COUNT, 1, 30)
+                .maybe("meter", "volts at the meter U_meter", Quantity.VOLTAGE, 0.5, 100)
+                .maybe("volts", "volts shown U_shown", Quantity.VOLTAGE, 0.5, 100)
+                .maybe("rest", "current shown at rest I₀", Quantity.CURRENT, -100, 100)
                 .out(
                         "Scale changes by",
                         Quantity.NUMBER_FINE,
@@ -98,11 +98,11 @@ public final class SignalsSums {
                         Quantity.NUMBER_FINE,
                         "U_meter/U_shown",
                         g -> g.has("meter") && g.has("volts") ? g.at("meter") / g.at("volts") : Double.NaN)
-                .out("Current offset", Quantity.CURRENT, "−I at rest", g -> g.has("rest") ? -g.at("rest") : Double.NaN)
+                .out("Current offset", Quantity.CURRENT, "−I₀", g -> g.has("rest") ? -g.at("rest") : Double.NaN)
                 .out(
                         "Motor speed",
                         Quantity.ROTATION,
-                        "60·f/pole pairs",
+                        "f/n in 1/s",
                         g -> g.has("electrical") && g.has("pairs")
                                 ? 2 * Math.PI * g.at("electrical") / g.at("pairs")
                                 : Double.NaN)
@@ -111,9 +111,9 @@ public final class SignalsSums {
 
     private static Calculation airspeed() {
         return Calculation.of("SIGNALS-A6", "Airspeed from two runs", new Source.Elementary("wind triangle"))
-                .in("down", "ground speed downwind", Quantity.SPEED, 1, 150)
-                .in("up", "ground speed upwind", Quantity.SPEED, 0, 150)
-                .maybe("shown", "airspeed shown", Quantity.SPEED, 1, 150)
+                .in("down", "ground speed downwind GS_down", Quantity.SPEED, 1, 150)
+                .in("up", "ground speed upwind GS_up", Quantity.SPEED, 0, 150)
+                .maybe("shown", "airspeed shown V_shown", Quantity.SPEED, 1, 150)
                 .out("Airspeed", Quantity.SPEED, "V = ½(GS_down + GS_up)", g -> (g.at("down") + g.at("up")) / 2)
                 .out("Wind along the runs", Quantity.SPEED, "½(GS_down − GS_up)", g -> (g.at("down") - g.at("up")) / 2)
                 .out(
@@ -126,14 +126,14 @@ public final class SignalsSums {
 
     private static Calculation age() {
         return Calculation.of("SIGNALS-A7", "Age of a value", Source.ARITHMETIC)
-                .in("rate", "update rate", Quantity.FREQUENCY, 0.01, 1_000)
-                .usual("transport", "transport delay", Quantity.TIME_FINE, 0, 20, 0.3)
+                .in("rate", "update rate f", Quantity.FREQUENCY, 0.01, 1_000)
+                .usual("transport", "transport delay t_t", Quantity.TIME_FINE, 0, 20, 0.3)
                 .in("speed", "airspeed V", Quantity.SPEED, 2, 120, Own.CRUISE_SPEED)
-                .out("Worst age", Quantity.TIME_FINE, "1/rate + transport", g -> 1 / g.at("rate") + g.at("transport"))
+                .out("Worst age", Quantity.TIME_FINE, "t = 1/f + t_t", g -> 1 / g.at("rate") + g.at("transport"))
                 .out(
                         "Flown meanwhile",
                         Quantity.SPAN,
-                        "V·age",
+                        "V·t",
                         g -> g.at("speed") * (1 / g.at("rate") + g.at("transport")))
                 .build();
     }
@@ -141,13 +141,13 @@ public final class SignalsSums {
     private static Calculation calls() {
         Calculation.Builder sum = Calculation.of(
                         "SIGNALS-A8", "Load of spoken call-outs", new Source.Elementary("queueing"))
-                .in("say1", "first call takes", Quantity.TIME, 0.1, 60)
-                .in("every1", "every", Quantity.TIME, 0.5, 3_600);
+                .in("say1", "first call takes t₁", Quantity.TIME, 0.1, 60)
+                .in("every1", "every T₁", Quantity.TIME, 0.5, 3_600);
         for (int i = 2; i <= 5; i++) {
-            sum.maybe("say" + i, "call " + i + " takes", Quantity.TIME, 0.1, 60)
-                    .maybe("every" + i, "every", Quantity.TIME, 0.5, 3_600);
+            sum.maybe("say" + i, "call takes t" + Calculation.index(i), Quantity.TIME, 0.1, 60)
+                    .maybe("every" + i, "every T" + Calculation.index(i), Quantity.TIME, 0.5, 3_600);
         }
-        return sum.out("Load", Quantity.NUMBER, "ρ = Σ(duration/interval)", g -> {
+        return sum.out("Load", Quantity.NUMBER, "ρ = Σ(tᵢ/Tᵢ)", g -> {
                     double load = 0;
                     for (int i = 1; i <= 5; i++) {
                         boolean both = g.has("say" + i) && g.has("every" + i);

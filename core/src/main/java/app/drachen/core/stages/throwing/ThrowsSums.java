@@ -42,7 +42,7 @@ public final class ThrowsSums {
                 .out(
                         "Sub-trim",
                         Quantity.SHARE_FINE,
-                        "(1500 − u₀)/k %",
+                        "(1500 − u₀)/k/100; in percent (1500 − u₀)/k",
                         g -> (1_500 - g.at("middle")) / g.at("step") / 100)
                 .build();
     }
@@ -59,7 +59,7 @@ public final class ThrowsSums {
                 .out(
                         "Roll left at full pitch",
                         Quantity.SHARE,
-                        "(1 − K_pitch)/K_roll",
+                        "max(0, 1 − K_pitch)/K_roll",
                         g -> g.at("roll") == 0
                                 ? Double.NaN
                                 : Math.max(0, Math.min(1, (1 - g.at("pitch")) / g.at("roll"))))
@@ -68,29 +68,42 @@ public final class ThrowsSums {
 
     private static Calculation horn() {
         return Calculation.of("THROWS-A7", "Servo to surface", new Source.OwnEstimate("\u00b11.5°, four-bar"))
-                .in("arm", "servo arm", Quantity.LENGTH, 0.003, 0.1, Own.SERVO_ARM)
-                .in("horn", "surface horn", Quantity.LENGTH, 0.003, 0.1, Own.SURFACE_HORN)
+                .in("arm", "servo arm r_arm", Quantity.LENGTH, 0.003, 0.1, Own.SERVO_ARM)
+                .in("horn", "surface horn r_horn", Quantity.LENGTH, 0.003, 0.1, Own.SURFACE_HORN)
                 .in("angle", "servo angle α", Quantity.ANGLE, -1.4, 1.4)
-                .out(
-                        "Surface angle",
-                        Quantity.ANGLE,
-                        "sin δ = (r_arm/r_horn)·sin α",
-                        g -> Math.asin(Math.max(-1, Math.min(1, g.at("arm") / g.at("horn") * Math.sin(g.at("angle"))))))
+                .out("Surface angle", Quantity.ANGLE, "δ = asin((r_arm/r_horn)·sin α)", ThrowsSums::surfaceAngle)
                 .build();
+    }
+
+    private static double surfaceAngle(Given g) {
+        double sine = g.at("arm") / g.at("horn") * Math.sin(g.at("angle"));
+        if (Math.abs(sine) > 1) {
+            throw new IllegalArgumentException(
+                    "the arm is so long against the horn that the linkage is past its dead point there; a smaller servo"
+                            + " angle, a shorter arm or a longer horn");
+        }
+        return Math.asin(sine);
     }
 
     private static Calculation clicks() {
         return Calculation.of("THROWS-A8", "Radio trim into an elevon's centre", Source.ARITHMETIC)
                 .in("centre", "centre now c", Quantity.PULSE, 1_000, 2_000, Own.FIRST_CENTRE)
-                .in("roll", "roll trim", Quantity.SHARE_FINE, -0.5, 0.5, Own.ROLL_TRIM)
-                .in("pitch", "pitch trim", Quantity.SHARE_FINE, -0.5, 0.5, Own.PITCH_TRIM)
-                .usual("rollshare", "mixer's share of roll", Quantity.SHARE, -1.5, 1.5, 0.5, Own.FIRST_ROLL_SHARE)
-                .usual("pitchshare", "mixer's share of pitch", Quantity.SHARE, -1.5, 1.5, -0.5, Own.FIRST_PITCH_SHARE)
-                .usual("sense", "sense, 1 or \u22121 for a reversed servo", Quantity.COUNT, -1, 1, 1, Own.FIRST_SENSE)
+                .in("roll", "roll trim t_r", Quantity.SHARE_FINE, -0.5, 0.5, Own.ROLL_TRIM)
+                .in("pitch", "pitch trim t_p", Quantity.SHARE_FINE, -0.5, 0.5, Own.PITCH_TRIM)
+                .usual("rollshare", "mixer's share of roll K_r", Quantity.SHARE, -1.5, 1.5, 0.5, Own.FIRST_ROLL_SHARE)
+                .usual(
+                        "pitchshare",
+                        "mixer's share of pitch K_p",
+                        Quantity.SHARE,
+                        -1.5,
+                        1.5,
+                        -0.5,
+                        Own.FIRST_PITCH_SHARE)
+                .usual("sense", "sense, 1 or −1 for a reversed servo, z", Quantity.COUNT, -1, 1, 1, Own.FIRST_SENSE)
                 .out(
                         "Centre then",
                         Quantity.PULSE,
-                        "c′ = c + sense·500·ΣK·trim",
+                        "c′ = c + z·500(K_r·t_r + K_p·t_p)",
                         g -> g.at("centre")
                                 + g.at("sense")
                                         * 500
@@ -107,20 +120,30 @@ public final class ThrowsSums {
     private static Calculation roll() {
         return Calculation.of("THROWS-A9", "Roll rate of a straight-tapered wing", ROLL)
                 .in("slope", "lift slope a", Quantity.PER_RADIAN, 1, 6.3, Own.SLOPE)
-                .in("root", "root chord", Quantity.LENGTH, 0.02, 3, Own.ROOT_CHORD)
-                .in("tip", "tip chord", Quantity.LENGTH, 0.01, 3, Own.TIP_CHORD)
+                .in("root", "root chord c_r", Quantity.LENGTH, 0.02, 3, Own.ROOT_CHORD)
+                .in("tip", "tip chord c_t", Quantity.LENGTH, 0.01, 3, Own.TIP_CHORD)
                 .in("span", "span b", Quantity.SPAN, 0.2, 20, Own.SPAN)
-                .in("inner", "aileron from", Quantity.LENGTH, 0, 10, Own.AILERON_FROM)
-                .in("outer", "aileron to", Quantity.LENGTH, 0, 10, Own.AILERON_TO)
-                .usual("ratio", "aileron over wing chord", Quantity.SHARE, 0.05, 0.6, 0.25, Own.AILERON_RATIO)
+                .in("inner", "aileron from y₁", Quantity.LENGTH, 0, 10, Own.AILERON_FROM)
+                .in("outer", "aileron to y₂", Quantity.LENGTH, 0, 10, Own.AILERON_TO)
+                .usual("ratio", "aileron over wing chord r", Quantity.SHARE, 0.05, 0.6, 0.25, Own.AILERON_RATIO)
                 .in("deflection", "aileron δ", Quantity.ANGLE, 0, 0.8, Own.AILERON_THROW)
                 .in("speed", "airspeed V", Quantity.SPEED, 2, 100, Own.CRUISE_SPEED)
-                .out("Roll damping C_lp", Quantity.PER_RADIAN, "−(a/12)(1 + 3λ)/(1 + λ)", 0.45, ThrowsSums::damping)
-                .out("Roll power C_lδ", Quantity.PER_RADIAN, "(2aτ/(Sb))∫c·y dy", 0.45, ThrowsSums::power)
+                .out(
+                        "Roll damping C_lp",
+                        Quantity.PER_RADIAN,
+                        "C_lp = −(a/12)(1 + 3λ)/(1 + λ), λ = c_t/c_r",
+                        0.45,
+                        ThrowsSums::damping)
+                .out(
+                        "Roll power C_lδ",
+                        Quantity.PER_RADIAN,
+                        "C_lδ = (2aτ/(S·b))(c_r(u₂² − u₁²)/2 − (c_r − c_t)(u₂³ − u₁³)/(3b/2)), τ = 1 − (θ − sin θ)/π, θ = acos(2r − 1), S = b(c_r + c_t)/2, u₁ = min(y₁, b/2), u₂ = min(y₂, b/2)",
+                        0.45,
+                        ThrowsSums::power)
                 .out(
                         "Roll rate",
                         Quantity.ANGULAR_RATE,
-                        "p = (2V/b)(C_lδ/−C_lp)δ",
+                        "p = (2V/b)(C_lδ/(−C_lp))δ",
                         0.25,
                         g -> 2 * g.at("speed") / g.at("span") * power(g) / -damping(g) * g.at("deflection"))
                 .build();
@@ -152,20 +175,16 @@ public final class ThrowsSums {
 
     private static Calculation chop() {
         return Calculation.of("THROWS-A11", "Power-to-pitch mix", Source.COMMON_PRACTICE)
-                .in("cruise", "power at cruise", Quantity.SHARE, 0.05, 1, Own.CRUISE_POWER)
-                .usual("idle", "power at idle", Quantity.SHARE, 0, 0.9, 0)
-                .usual("trimcruise", "trim at cruise", Quantity.SHARE_FINE, -0.5, 0.5, 0)
-                .in("trimidle", "trim at idle", Quantity.SHARE_FINE, -0.5, 0.5)
-                .usual("power", "power to ask for", Quantity.SHARE, 0, 1, 0.2)
-                .out(
-                        "Slope, per unit of power",
-                        Quantity.SHARE,
-                        "(trim_idle − trim_cruise)/(cruise − idle)",
-                        ThrowsSums::mixSlope)
+                .in("cruise", "power at cruise p_c", Quantity.SHARE, 0.05, 1, Own.CRUISE_POWER)
+                .usual("idle", "power at idle p_i", Quantity.SHARE, 0, 0.9, 0)
+                .usual("trimcruise", "trim at cruise t_c", Quantity.SHARE_FINE, -0.5, 0.5, 0)
+                .in("trimidle", "trim at idle t_i", Quantity.SHARE_FINE, -0.5, 0.5)
+                .usual("power", "power to ask for p", Quantity.SHARE, 0, 1, 0.2)
+                .out("Slope, per unit of power", Quantity.SHARE, "m = (t_i − t_c)/(p_c − p_i)", ThrowsSums::mixSlope)
                 .out(
                         "Mix at this power",
                         Quantity.SHARE_FINE,
-                        "slope·(cruise − power), 0 above cruise",
+                        "m·max(0, p_c − p)",
                         g -> mixSlope(g) * Math.max(0, g.at("cruise") - g.at("power")))
                 .build();
     }
@@ -183,11 +202,15 @@ public final class ThrowsSums {
                 .in("chord", "mean aerodynamic chord c̄", Quantity.LENGTH, 0.02, 3, Own.CHORD)
                 .in("tail", "lift slope of the tail a_t", Quantity.PER_RADIAN, 0.5, 6.3, Own.TAIL_SLOPE)
                 .in("volume", "tail volume V_H", Quantity.NUMBER_FINE, 0.05, 2, Own.TAIL_VOLUME)
-                .usual("ratio", "elevator over tail chord", Quantity.SHARE, 0.1, 1, 0.35, Own.ELEVATOR_RATIO)
+                .usual("ratio", "elevator over tail chord r", Quantity.SHARE, 0.1, 1, 0.35, Own.ELEVATOR_RATIO)
                 .usual("efficiency", "η_t", Quantity.NUMBER, 0.7, 1.1, 0.95)
                 .usual("density", "air density ρ", Quantity.DENSITY, 0.4, 1.6, 1.225, Own.DENSITY)
-                .out("Pitching moment", Quantity.NUMBER_FINE, "ΔC_m = T·d/(q·S·c̄)", ThrowsSums::thrustMoment)
-                .out("Elevator power C_mδ", Quantity.PER_RADIAN, "−a_t·τ·V_H·η_t", ThrowsSums::elevatorPower)
+                .out("Pitching moment", Quantity.NUMBER_FINE, "ΔC_m = T·d/(q·S·c̄), q = ½ρV²", ThrowsSums::thrustMoment)
+                .out(
+                        "Elevator power C_mδ",
+                        Quantity.PER_RADIAN,
+                        "C_mδ = −a_t·τ·V_H·η_t, τ = 1 − (θ − sin θ)/π, θ = acos(2r − 1)",
+                        ThrowsSums::elevatorPower)
                 .out(
                         "Elevator to hold it",
                         Quantity.ANGLE,
@@ -214,8 +237,8 @@ public final class ThrowsSums {
                 .in("span", "span b", Quantity.SPAN, 0.2, 20, Own.SPAN)
                 .in("rollpower", "roll power C_lδ", Quantity.PER_RADIAN, 0.01, 2, Own.ROLL_POWER)
                 .usual("density", "air density ρ", Quantity.DENSITY, 0.4, 1.6, 1.225, Own.DENSITY)
-                .out("Torque", Quantity.TORQUE, "Q = P/(2πn)", g -> g.at("power") / g.at("turns"))
-                .out("Aileron to hold it", Quantity.ANGLE, "Q/(q·S·b·C_lδ)", g -> {
+                .out("Torque", Quantity.TORQUE, "Q = P/(2πn), n in 1/s", g -> g.at("power") / g.at("turns"))
+                .out("Aileron to hold it", Quantity.ANGLE, "Q/(q·S·b·C_lδ), q = ½ρV²", g -> {
                     double q = g.at("density") * g.at("speed") * g.at("speed") / 2;
                     return g.at("power") / g.at("turns") / (q * g.at("area") * g.at("span") * g.at("rollpower"));
                 })
@@ -224,28 +247,28 @@ public final class ThrowsSums {
 
     private static Calculation authority() {
         return Calculation.of("THROWS-A14", "Pitch authority", Source.ETKIN_REID)
-                .in("fast", "lift coefficient at cruise", Quantity.NUMBER, 0, 2, Own.CRUISE_LIFT)
-                .in("slow", "lift coefficient at 1.1 Vs", Quantity.NUMBER, 0, 3)
+                .in("fast", "lift coefficient at cruise C_L1", Quantity.NUMBER, 0, 2, Own.CRUISE_LIFT)
+                .in("slow", "lift coefficient at 1.1 Vs C_L2", Quantity.NUMBER, 0, 3)
                 .in("margin", "static margin SM", Quantity.SHARE_FINE, 0, 0.5, Own.MARGIN)
                 .in("power", "elevator power |C_mδ|", Quantity.PER_RADIAN, 0.05, 5)
                 .out(
                         "Elevator up by",
                         Quantity.ANGLE,
-                        "Δδ = ΔC_L·SM/|C_mδ|",
+                        "Δδ = (C_L2 − C_L1)·SM/|C_mδ|",
                         g -> (g.at("slow") - g.at("fast")) * g.at("margin") / g.at("power"))
                 .build();
     }
 
     private static Calculation servo() {
         return Calculation.of("THROWS-A15", "Servo speed", new Source.Elementary("kinematics"))
-                .in("angle", "servo's quoted angle", Quantity.ANGLE, 0.1, 3.2)
-                .in("time", "in this time", Quantity.TIME_FINE, 0.01, 2)
-                .usual("ratio", "surface over servo angle", Quantity.NUMBER, 0.05, 2, 1)
+                .in("angle", "servo's quoted angle α_s", Quantity.ANGLE, 0.1, 3.2)
+                .in("time", "in this time t_s", Quantity.TIME_FINE, 0.01, 2)
+                .usual("ratio", "surface over servo angle i_s", Quantity.NUMBER, 0.05, 2, 1)
                 .in("amplitude", "surface amplitude A", Quantity.ANGLE, 0.01, 0.8)
                 .out(
                         "Highest frequency",
                         Quantity.FREQUENCY,
-                        "f = δ̇/(2πA)",
+                        "f = δ̇/(2πA), δ̇ = i_s·α_s/t_s",
                         g -> g.at("angle") / g.at("time") * g.at("ratio") / (2 * Math.PI * g.at("amplitude")))
                 .build();
     }

@@ -20,15 +20,15 @@ public final class TuneSums {
 
     private static Calculation knob() {
         return Calculation.of("TUNE-A1", "Gain knob", Source.ARITHMETIC)
-                .in("base", "base gain", Quantity.NUMBER_FINE, 0, 1_000, Own.ROLL_GAIN)
-                .in("knob", "knob at the end", Quantity.SHARE, 0.01, 4)
-                .maybe("reference", "gain set at V_ref", Quantity.SPEED, 2, 100)
-                .maybe("speed", "flown at V", Quantity.SPEED, 2, 100)
-                .out("Keep", Quantity.NUMBER_FINE, "base × knob", g -> g.at("base") * g.at("knob"))
+                .in("base", "base gain K₀", Quantity.NUMBER_FINE, 0, 1_000, Own.ROLL_GAIN)
+                .in("knob", "knob at the end k", Quantity.SHARE, 0.01, 4)
+                .maybe("reference", "speed at which the gain was set V_ref", Quantity.SPEED, 2, 100)
+                .maybe("speed", "speed flown at V", Quantity.SPEED, 2, 100)
+                .out("Keep", Quantity.NUMBER_FINE, "K₀·k", g -> g.at("base") * g.at("knob"))
                 .offers(
                         "the rate gain in roll",
                         (s, gain) -> s.withTune(s.tune().withRollRate(gain)))
-                .out("Headroom", Quantity.NUMBER, "1/knob", g -> 1 / g.at("knob"))
+                .out("Headroom", Quantity.NUMBER, "1/k", g -> 1 / g.at("knob"))
                 .out(
                         "Factor at that speed",
                         Quantity.NUMBER,
@@ -41,8 +41,8 @@ public final class TuneSums {
 
     private static Calculation damping() {
         return Calculation.of("TUNE-A2", "Damping of a swing", new Source.Elementary("logarithmic decrement"))
-                .in("ratio", "second over first peak x₂/x₁", Quantity.NUMBER_FINE, 0.0001, 0.9999)
-                .out("Damping ratio", Quantity.NUMBER_FINE, "ζ = δ/√(4π² + δ²), δ = ln(x₁/x₂)", TuneSums::ratio)
+                .in("ratio", "second over first peak r", Quantity.NUMBER_FINE, 0.0001, 0.9999)
+                .out("Damping ratio", Quantity.NUMBER_FINE, "ζ = δ/√(4π² + δ²), δ = ln(1/r)", TuneSums::ratio)
                 .out(
                         "Overshoot of a step",
                         Quantity.SHARE_FINE,
@@ -58,31 +58,31 @@ public final class TuneSums {
 
     private static Calculation gain() {
         return Calculation.of("TUNE-A4", "Next rate gain", SKOGESTAD)
-                .in("effect", "effectiveness K, 1/s", Quantity.NUMBER_FINE, 0.01, 1_000)
+                .in("effect", "effectiveness in 1/s, K", Quantity.NUMBER_FINE, 0.01, 1_000)
                 .in("lag", "lag T", Quantity.TIME_FINE, 0.005, 5)
                 .in("delay", "delay θ", Quantity.TIME_FINE, 0.001, 2)
-                .maybe("wanted", "closed-loop time τ_c, usually 2θ", Quantity.TIME_FINE, 0.001, 10)
+                .maybe("wanted", "closed-loop time, usually 2θ, τ_c", Quantity.TIME_FINE, 0.001, 10)
                 .out(
                         "Gain",
                         Quantity.NUMBER_FINE,
-                        "K_c = T/(K(τ_c + θ))",
+                        "K_c = T/(K(τ_c + θ)), τ_c = 2θ; unless given",
                         g -> g.at("lag") / (g.at("effect") * (wanted(g) + g.at("delay"))))
                 .out(
                         "Integral time",
                         Quantity.TIME_FINE,
-                        "τ_I = min(T, 4(τ_c + θ))",
+                        "τ_I = min(T, 4(τ_c + θ)), τ_c = 2θ; unless given",
                         g -> Math.min(g.at("lag"), 4 * (wanted(g) + g.at("delay"))))
                 .out(
                         "Phase margin",
                         Quantity.ANGLE,
-                        "90° − θ/(τ_c + θ), for τ_I = T",
+                        "π/2 − θ/(τ_c + θ), τ_c = 2θ; unless given, where τ_I is T; as an angle",
                         g -> g.at("lag") <= 4 * (wanted(g) + g.at("delay"))
                                 ? Math.PI / 2 - g.at("delay") / (wanted(g) + g.at("delay"))
                                 : Double.NaN)
                 .out(
                         "Gain margin",
                         Quantity.DECIBEL,
-                        "20·log₁₀(π(τ_c + θ)/(2θ)), for τ_I = T",
+                        "20·log₁₀(π(τ_c + θ)/(2θ)), τ_c = 2θ; unless given, where τ_I is T",
                         g -> g.at("lag") <= 4 * (wanted(g) + g.at("delay"))
                                 ? 20 * Math.log10(Math.PI * (wanted(g) + g.at("delay")) / (2 * g.at("delay")))
                                 : Double.NaN)
@@ -120,9 +120,9 @@ public final class TuneSums {
 
     private static Calculation updates() {
         return Calculation.of("TUNE-A6", "Updates of an autotune", Source.ARITHMETIC)
-                .in("time", "time on the axis", Quantity.TIME, 1, 3_600)
-                .in("interval", "interval of the updates", Quantity.TIME, 0.5, 120)
-                .out("Updates", Quantity.COUNT, "t/interval", g -> Math.floor(g.at("time") / g.at("interval") + 1e-9))
+                .in("time", "time on the axis t", Quantity.TIME, 1, 3_600)
+                .in("interval", "interval of the updates t_i", Quantity.TIME, 0.5, 120)
+                .out("Updates", Quantity.COUNT, "floor(t/t_i)", g -> Math.floor(g.at("time") / g.at("interval") + 1e-9))
                 .build();
     }
 }
