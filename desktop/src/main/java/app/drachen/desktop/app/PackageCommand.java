@@ -86,7 +86,6 @@ final class PackageCommand implements Callable<Integer> {
         arguments.addAll(List.of("--jlink-options", "--strip-debug --no-header-files --no-man-pages"));
         arguments.addAll(List.of("--icon", icon.toString()));
         for (String option : List.of(
-                "-Dprism.targetvram=16m",
                 "-XX:+UseSerialGC",
                 "-Xshare:auto",
                 "-Xlog:disable",

@@ -104,7 +104,6 @@ final class Programs {
                 "-Xshare:auto",
                 "-Xlog:disable",
                 "-XX:TieredStopAtLevel=1",
-                "-Dprism.targetvram=16m",
                 "-XX:+UseSerialGC",
                 "-cp",
                 System.getProperty("java.class.path"),
