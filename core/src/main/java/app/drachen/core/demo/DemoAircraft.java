@@ -276,6 +276,7 @@ public final class DemoAircraft {
                 modes,
                 TuneSection.of(NO_GAINS, TuneSection.Origin.COMPUTED),
                 List.of(),
+                List.of(),
                 List.of());
         return raw.withGains(StartGains.of(raw));
     }

@@ -34,6 +34,7 @@ import app.drachen.core.propulsion.Pack;
 import app.drachen.core.propulsion.Propeller;
 import app.drachen.core.propulsion.Propulsion;
 import app.drachen.core.setup.BuildSection;
+import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.HarnessSection;
 import app.drachen.core.setup.Setup;
@@ -51,6 +52,19 @@ import java.util.Optional;
 public final class NewAircraft {
     private static final Gains UNTUNED = new Gains(
             new Gains.AxisGains(3, 0.1, 0.1, 0.1), new Gains.AxisGains(3, 0.1, 0.1, 0.1), 0.1, 0.35, 0.03, 0.06, 12);
+
+    /** What is this aircraft's own, and here only like that of many. */
+    private static final List<Facet> ASSUMED = List.of(
+            Facet.AIRFRAME,
+            Facet.PARTS,
+            Facet.PACKS,
+            Facet.PROPULSION,
+            Facet.LINKAGES,
+            Facet.SERVO_SENSES,
+            Facet.THROWS,
+            Facet.SELECTOR,
+            Facet.SPEED_RANGE,
+            Facet.HOME_PROFILE);
 
     private NewAircraft() {}
 
@@ -231,6 +245,7 @@ public final class NewAircraft {
                 modeSetup,
                 TuneSection.of(UNTUNED, TuneSection.Origin.COMPUTED),
                 List.of(),
-                List.of());
+                List.of(),
+                ASSUMED);
     }
 }

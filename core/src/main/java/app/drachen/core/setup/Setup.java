@@ -29,6 +29,7 @@ import java.util.function.UnaryOperator;
  * @param tune gains of the autopilot, and where they came from
  * @param decisions defaults of judgement that the pilot has set otherwise, each with a reason
  * @param waivers rules whose missing evidence the pilot passes over, each with a reason
+ * @param assumed what stands as a template had it, and nobody has chosen, each once
  */
 public record Setup(
         String name,
@@ -39,11 +40,13 @@ public record Setup(
         ModeSetup modes,
         TuneSection tune,
         List<Decision> decisions,
-        List<Waiver> waivers) {
+        List<Waiver> waivers,
+        List<Facet> assumed) {
     public Setup {
         Ranges.requireText("name of the aircraft", name);
         decisions = List.copyOf(decisions);
         waivers = List.copyOf(waivers);
+        assumed = assumed.stream().distinct().sorted().toList();
         if (waivers.stream().map(Waiver::rule).distinct().count() != waivers.size()) {
             throw new IllegalArgumentException("a rule is passed over twice; keep one");
         }
@@ -116,31 +119,31 @@ public record Setup(
 
     /** The same aircraft under another name. */
     public Setup withName(String newName) {
-        return new Setup(newName, note, build, harness, controls, modes, tune, decisions, waivers);
+        return new Setup(newName, note, build, harness, controls, modes, tune, decisions, waivers, assumed);
     }
 
     public Setup withBuild(BuildSection newBuild) {
-        return new Setup(name, note, newBuild, harness, controls, modes, tune, decisions, waivers);
+        return new Setup(name, note, newBuild, harness, controls, modes, tune, decisions, waivers, assumed);
     }
 
     public Setup withHarness(HarnessSection newHarness) {
-        return new Setup(name, note, build, newHarness, controls, modes, tune, decisions, waivers);
+        return new Setup(name, note, build, newHarness, controls, modes, tune, decisions, waivers, assumed);
     }
 
     public Setup withControls(ControlSetup newControls) {
-        return new Setup(name, note, build, harness, newControls, modes, tune, decisions, waivers);
+        return new Setup(name, note, build, harness, newControls, modes, tune, decisions, waivers, assumed);
     }
 
     public Setup withModes(ModeSetup newModes) {
-        return new Setup(name, note, build, harness, controls, newModes, tune, decisions, waivers);
+        return new Setup(name, note, build, harness, controls, newModes, tune, decisions, waivers, assumed);
     }
 
     public Setup withTune(TuneSection newTune) {
-        return new Setup(name, note, build, harness, controls, modes, newTune, decisions, waivers);
+        return new Setup(name, note, build, harness, controls, modes, newTune, decisions, waivers, assumed);
     }
 
     public Setup withDecisions(List<Decision> newDecisions) {
-        return new Setup(name, note, build, harness, controls, modes, tune, newDecisions, waivers);
+        return new Setup(name, note, build, harness, controls, modes, tune, newDecisions, waivers, assumed);
     }
 
     /** What was decided about a judgement. */
@@ -166,7 +169,7 @@ public record Setup(
         List<Waiver> changed = new ArrayList<>(waivers);
         changed.removeIf(w -> w.rule().equals(rule));
         waiver.ifPresent(changed::add);
-        return new Setup(name, note, build, harness, controls, modes, tune, decisions, changed);
+        return new Setup(name, note, build, harness, controls, modes, tune, decisions, changed, assumed);
     }
 
     public Setup withAirframe(Airframe newAirframe) {
@@ -220,5 +223,19 @@ public record Setup(
                                 p.position().up() + up))
                         : p)
                 .toList());
+    }
+
+    /** The same with something else still to be chosen. */
+    public Setup withAssumed(List<Facet> newAssumed) {
+        return new Setup(name, note, build, harness, controls, modes, tune, decisions, waivers, newAssumed);
+    }
+
+    /** This set-up as it follows on another: what differs from it was chosen. */
+    public Setup following(Setup before) {
+        if (assumed.isEmpty()) {
+            return this;
+        }
+        List<Facet> chosen = Facet.differing(before, this);
+        return withAssumed(assumed.stream().filter(f -> !chosen.contains(f)).toList());
     }
 }

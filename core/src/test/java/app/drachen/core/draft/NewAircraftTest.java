@@ -8,15 +8,24 @@ import app.drachen.core.aerodynamics.Balance;
 import app.drachen.core.air.Field;
 import app.drachen.core.cards.CardPlan;
 import app.drachen.core.cards.CardPlans;
+import app.drachen.core.clearance.Clearance;
+import app.drachen.core.clearance.Remedy;
+import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.clearance.StageState;
 import app.drachen.core.demo.DemoField;
+import app.drachen.core.draft.NewAircraft.Kind;
 import app.drachen.core.rehearsal.RehearsalPlan;
 import app.drachen.core.rehearsal.Scatter;
+import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.stages.Kits;
 import app.drachen.core.stages.maiden.GoOrNoGo;
 import app.drachen.core.working.Finding.State;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -60,5 +69,27 @@ class NewAircraftTest {
                 .mapToObj(n -> Scatter.fly(plan, n))
                 .filter(Scatter.Flight::passed)
                 .count();
+    }
+
+    /** A template proves nothing: what nobody has chosen leaves its stage open, what was changed or confirmed does not. */
+    @Test
+    void whatATemplateHasIsNobodysUntilItIsChosen() {
+        Setup made = NewAircraft.of(Kind.CONVENTIONAL, "Neu");
+        assertEquals(StageState.OPEN, throwing(made));
+        Setup heavier = made.withPart("pack", p -> p.withMass(0.3)).following(made);
+        assertFalse(heavier.assumed().contains(Facet.PACKS), "the pack was chosen");
+        assertTrue(heavier.assumed().contains(Facet.LINKAGES), "the linkages were not");
+        assertEquals(StageState.OPEN, throwing(heavier));
+        Ruling open = Clearance.of(Situation.of(made), Kits.all()).rulings().stream()
+                .filter(r -> r.finding().id().equals("THROWS-OWN"))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(open.blocks());
+        Remedy.Change confirm = (Remedy.Change) open.remedies().get(0);
+        assertEquals(StageState.PROVEN, throwing(confirm.change().apply(made)));
+    }
+
+    private static StageState throwing(Setup setup) {
+        return Clearance.of(Situation.of(setup), Kits.all()).stages().get(Stage.THROWS);
     }
 }

@@ -94,6 +94,7 @@ final class SetupUpgrades {
             build.putObject("angles").put("how", "NOT").put("difference", 0.0);
             build.putArray("steps");
         }
+        setup.putArray("assumed");
     }
 
     /** "LEFT_AILERON" as role, side and number. */

@@ -1,5 +1,6 @@
 package app.drachen.core.stages.build;
 
+import app.drachen.core.clearance.OwnFigures;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageKit;
@@ -29,7 +30,9 @@ public final class BuildKit {
                         new OnBoard(),
                         new StepsInOrder(),
                         new SinceLastFlown(),
-                        new FullPower()),
+                        new FullPower(),
+                        new OwnFigures(
+                                Stage.BUILD, List.of(Facet.AIRFRAME, Facet.PARTS, Facet.PACKS, Facet.PROPULSION))),
                 BuildSums.all(),
                 List.of(),
                 Optional.empty());

@@ -1,5 +1,6 @@
 package app.drachen.core.stages.modes;
 
+import app.drachen.core.clearance.OwnFigures;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageKit;
 import app.drachen.core.setup.Facet;
@@ -30,7 +31,8 @@ public final class ModesKit {
                         new ArmingApart(),
                         new SpeedMargin(),
                         new CircleRadius(),
-                        new WayHome()),
+                        new WayHome(),
+                        new OwnFigures(Stage.MODES, List.of(Facet.SELECTOR, Facet.SPEED_RANGE, Facet.HOME_PROFILE))),
                 ModesSums.all(),
                 List.of(),
                 Optional.empty());

@@ -1,5 +1,6 @@
 package app.drachen.core.stages.throwing;
 
+import app.drachen.core.clearance.OwnFigures;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageKit;
 import app.drachen.core.setup.Facet;
@@ -31,7 +32,8 @@ public final class ThrowsKit {
                         new Clipping(),
                         new RadioTrimLeft(),
                         new FirstFlightRates(),
-                        new ElevatorLeft()),
+                        new ElevatorLeft(),
+                        new OwnFigures(Stage.THROWS, List.of(Facet.LINKAGES, Facet.SERVO_SENSES, Facet.THROWS))),
                 ThrowsSums.all(),
                 List.of(),
                 Optional.empty());
