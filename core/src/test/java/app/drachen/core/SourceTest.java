@@ -120,7 +120,7 @@ class SourceTest {
                 "autopilot/Autopilot",
                 "autopilot/StartGains",
                 "debrief/TrimNeeded",
-                "debrief/Oscillation",
+                "debrief/SwingSearch",
                 "debrief/StallResult",
                 "cards/TrialHeight",
                 "rehearsal/PilotModel")) {

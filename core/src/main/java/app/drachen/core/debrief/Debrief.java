@@ -5,6 +5,7 @@ import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.working.Finding;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -12,7 +13,7 @@ import java.util.Optional;
  * What a log shows about an aircraft.
  *
  * @param flight what was measured
- * @param findings what the checks say about it, in the order of their list
+ * @param findings what the checks say about it, the most urgent first
  */
 public record Debrief(Flown flight, List<Finding> findings) {
     public Debrief {
@@ -39,7 +40,20 @@ public record Debrief(Flown flight, List<Finding> findings) {
         Flown flight = Flown.of(log, setup, density);
         return new Debrief(
                 flight,
-                DebriefChecks.all().stream().map(check -> check.check(flight)).toList());
+                DebriefChecks.all().stream()
+                        .flatMap(check -> check.findings(flight).stream())
+                        .sorted(Comparator.comparing(Debrief::urgency))
+                        .toList());
+    }
+
+    /** What stops the next flight first, then what to change, what is good, what is open. */
+    private static int urgency(Finding finding) {
+        return switch (finding.state()) {
+            case STOP -> 0;
+            case STALE, CAUTION -> 1;
+            case GOOD -> 2;
+            case OPEN -> 3;
+        };
     }
 
     /**

@@ -16,7 +16,7 @@ import java.util.Optional;
  * @param facts when, how high, how far, how fast, if anything moved
  * @param segments stretches of one mode
  * @param trim trim needed, if there were fit stretches
- * @param oscillations strongest swing per mode and axis
+ * @param swings what it says about swings
  * @param stall the first stall, if one was flown
  * @param levels releases into Level
  * @param touchdownSink sink at the end of the log where it ends on the ground [m/s]
@@ -28,7 +28,7 @@ public record Flown(
         Optional<FlightFacts> facts,
         List<ModeSegment> segments,
         Optional<TrimNeeded> trim,
-        List<Oscillation> oscillations,
+        Swings swings,
         Optional<StallResult> stall,
         List<LevelResult> levels,
         Optional<Double> touchdownSink) {
@@ -36,15 +36,16 @@ public record Flown(
     static Flown of(FlightLog log, Optional<Setup> setup, double density) {
         List<ModeSegment> segments = Segments.of(log);
         Optional<Stall> stall = setup.map(s -> Stall.of(s, density));
+        Optional<FlightFacts> facts = FlightFacts.of(log);
         return new Flown(
                 log,
                 setup,
                 stall,
-                FlightFacts.of(log),
+                facts,
                 segments,
                 setup.flatMap(
                         s -> TrimNeeded.of(log, s.controls(), s.modes().limits().cruiseSpeed())),
-                Oscillation.of(log, segments),
+                SwingSearch.of(log, segments, facts),
                 StallResult.of(log, stall.map(s -> 1.4 * s.high()).orElse(0.75 * meanSpeed(log))),
                 LevelResult.of(log, segments),
                 touchdown(log));

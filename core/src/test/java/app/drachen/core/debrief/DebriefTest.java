@@ -59,10 +59,13 @@ class DebriefTest {
                                 + 0.0005 * t
                                 + size * Math.sin(2 * Math.PI * hertz * t + 0.4)
                                 + 0.005 * noise.gaussian()));
-        Oscillation found = Oscillation.of(log, Segments.of(log)).get(0);
-        assertTrue(found.standing());
+        Swing found = swings(log).get(0);
         assertEquals(hertz, found.frequency(), 0.035 * hertz);
         assertEquals(size, found.amplitude(), 0.25 * size);
+    }
+
+    private static List<Swing> swings(FlightLog log) {
+        return SwingSearch.of(log, Segments.of(log), Optional.empty()).found();
     }
 
     @Test
@@ -74,12 +77,12 @@ class DebriefTest {
                 Map.of(
                         LogColumn.ROLL, t -> Math.toRadians(1.2) * Math.sin(2 * Math.PI * 0.5 * t),
                         LogColumn.PITCH, t -> 0.01 * t + 0.06 * noise.gaussian()));
-        assertTrue(Oscillation.of(log, Segments.of(log)).stream().noneMatch(Oscillation::standing));
+        assertEquals(List.of(), swings(log));
         FlightLog manual = log(
                 FlightMode.MANUAL,
                 40,
                 Map.of(LogColumn.ROLL, t -> Math.toRadians(20) * Math.sin(2 * Math.PI * 0.5 * t)));
-        assertEquals(List.of(), Oscillation.of(manual, Segments.of(manual)), "a pilot's turns are no swing");
+        assertEquals(List.of(), swings(manual), "a pilot's turns are no swing");
     }
 
     @Test

@@ -2,6 +2,7 @@ package app.drachen.desktop.app;
 
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.log.FlightLog;
+import app.drachen.core.modes.FlightMode;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
@@ -131,20 +132,18 @@ final class DebriefCommand implements Callable<Integer> {
         });
         map.put(
                 "swings",
-                debrief.flight().oscillations().stream()
-                        .map(o -> Map.of(
-                                "column",
-                                o.column().id(),
-                                "mode",
-                                o.mode().label(),
-                                "frequency",
-                                o.frequency(),
-                                "amplitude",
-                                o.amplitude(),
-                                "cycles",
-                                o.cycles(),
-                                "standing",
-                                o.standing()))
+                debrief.flight().swings().found().stream()
+                        .map(o -> {
+                            Map<String, Object> swing = new LinkedHashMap<>();
+                            swing.put("column", o.column().id());
+                            swing.put("mode", o.mode().map(FlightMode::label).orElse(""));
+                            swing.put("from", o.from());
+                            swing.put("to", o.to());
+                            swing.put("frequency", o.frequency());
+                            swing.put("amplitude", o.amplitude());
+                            swing.put("damping", o.damping());
+                            return swing;
+                        })
                         .toList());
         map.put("findings", debrief.findings().stream().map(Json::finding).toList());
         return map;

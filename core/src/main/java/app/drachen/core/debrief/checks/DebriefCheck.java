@@ -2,6 +2,7 @@ package app.drachen.core.debrief.checks;
 
 import app.drachen.core.debrief.Flown;
 import app.drachen.core.working.Finding;
+import java.util.List;
 
 /** One thing to look for in a log. One class each, found through {@link DebriefChecks}. */
 public interface DebriefCheck {
@@ -13,4 +14,9 @@ public interface DebriefCheck {
 
     /** Looks; OPEN if the log does not show it. */
     Finding check(Flown flight);
+
+    /** All that it finds, the worst first; one at least. */
+    default List<Finding> findings(Flown flight) {
+        return List.of(check(flight));
+    }
 }

@@ -1,21 +1,33 @@
 package app.drachen.core.debrief.checks;
 
 import app.drachen.core.debrief.Flown;
-import app.drachen.core.debrief.Oscillation;
+import app.drachen.core.debrief.Swing;
+import app.drachen.core.debrief.Swings;
+import app.drachen.core.debrief.Swings.Examined;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
-import app.drachen.core.working.Working;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
-/** TUNE-R10: no standing swing in any stabilised mode; names the gain to blame (TUNE-A11). */
+/**
+ * TUNE-R10: no swing in any mode. Each that is shown is named with where, how fast, how large and what it does; where none
+ * is shown, what was examined is told; where it cannot be told, why.
+ */
 public final class SwingCheck implements DebriefCheck {
     /** Id of its findings. */
     public static final String ID = "TUNE-R10";
+
+    private static final int MOST = 6;
+    private static final double SLOW = 0.6;
 
     @Override
     public String id() {
@@ -24,48 +36,177 @@ public final class SwingCheck implements DebriefCheck {
 
     @Override
     public String looksFor() {
-        return "No swing of 5 cycles or more, larger than 2° or 2 m, in any stabilised mode.";
+        return "No swing larger than 2°, 10°/s, 2 m or 15 % of power that neither stick nor wish explains, in any mode.";
     }
 
     @Override
     public Finding check(Flown flight) {
-        List<Oscillation> all = flight.oscillations();
-        if (all.isEmpty()) {
-            return Finding.of(
-                    id(),
-                    State.OPEN,
-                    "No stabilised stretch of 8 s",
-                    "Swings show only in modes that hold something. Fly Level hands off.");
-        }
-        Working[] workings = all.stream().map(Oscillation::working).toArray(Working[]::new);
-        Optional<Oscillation> worst = all.stream()
-                .filter(Oscillation::standing)
-                .max(Comparator.comparingDouble(o -> o.amplitude() / limitOf(o.column())));
-        if (worst.isEmpty()) {
-            return Finding.of(id(), State.GOOD, "No standing swing", "", workings);
-        }
-        Oscillation o = worst.get();
-        String size = Quantity.FREQUENCY.text(o.frequency()) + ", ±"
-                + o.column().quantity().text(o.amplitude());
-        boolean porpoising = o.column() != LogColumn.ROLL && o.frequency() < 0.6 && o.mode() != FlightMode.LEVEL;
-        boolean alsoInLevel = all.stream().anyMatch(x -> x.mode() == FlightMode.LEVEL && x.standing());
-        String title = porpoising
-                ? "Porpoising in " + o.mode().label() + (alsoInLevel ? "" : ", not in Level")
-                : o.column().meaning() + " swings in " + o.mode().label();
-        return Finding.of(id(), State.STOP, title, size + ". " + blame(o, porpoising), workings);
+        return findings(flight).get(0);
     }
 
-    private static double limitOf(LogColumn column) {
-        return column == LogColumn.HEIGHT ? 2 : Math.toRadians(2);
+    @Override
+    public List<Finding> findings(Flown flight) {
+        Swings swings = flight.swings();
+        List<Finding> findings = new ArrayList<>();
+        swings.found().stream().limit(MOST).forEach(s -> findings.add(shown(s, flight)));
+        if (findings.isEmpty()) {
+            findings.add(swings.examined().isEmpty() ? untold(flight, swings) : none(swings));
+        }
+        return findings;
     }
 
-    private static String blame(Oscillation o, boolean porpoising) {
+    private Finding untold(Flown flight, Swings swings) {
+        String why = swings.untold().isEmpty()
+                ? "No stretch of one mode in the air is 2 s long, or the log is too coarse."
+                : String.join(" ", swings.untold());
+        boolean modes = flight.log().has(LogColumn.MODE);
+        return Finding.of(
+                id(),
+                State.OPEN,
+                "Swings cannot be told from this log",
+                why + (modes ? "" : " It names no modes.")
+                        + " Log attitude at 10 Hz or more, and fly Level hands off.");
+    }
+
+    private Finding none(Swings swings) {
+        Map<Optional<FlightMode>, Double> seconds = new LinkedHashMap<>();
+        for (Examined e : swings.examined()) {
+            seconds.merge(e.mode(), e.seconds(), Math::max);
+        }
+        double low =
+                swings.examined().stream().mapToDouble(Examined::lowest).min().orElse(0);
+        double high =
+                swings.examined().stream().mapToDouble(Examined::highest).max().orElse(0);
+        String modes = seconds.entrySet().stream()
+                .map(e -> e.getKey().map(FlightMode::label).orElse("the whole flight") + " "
+                        + Quantity.TIME.text(e.getValue()))
+                .collect(Collectors.joining(", "));
+        Map<LogColumn, double[]> least = new LinkedHashMap<>();
+        for (Examined e : swings.examined()) {
+            for (Swings.Reach reach : e.reaches()) {
+                double[] range = least.computeIfAbsent(e.column(), c -> new double[] {reach.least(), reach.least()});
+                range[0] = Math.min(range[0], reach.least());
+                range[1] = Math.max(range[1], reach.least());
+            }
+        }
+        String sizes = least.entrySet().stream()
+                .map(e -> size(e.getKey(), e.getValue()[0], e.getValue()[1]))
+                .collect(Collectors.joining(", "));
+        return Finding.of(
+                id(),
+                State.GOOD,
+                "No swing shown",
+                "Examined: " + modes + ", from " + Quantity.FREQUENCY.text(low) + " to " + Quantity.FREQUENCY.text(high)
+                        + "; this log shows nothing above. It would have been seen from " + sizes + " on."
+                        + (swings.untold().isEmpty() ? "" : " " + String.join(" ", swings.untold())));
+    }
+
+    /** The least size seen, and where frequencies differ much, of the best and of the worst. */
+    private static String size(LogColumn column, double best, double worst) {
+        String name = column.meaning().toLowerCase(Locale.ROOT) + " ±"
+                + column.quantity().text(best);
+        return worst < 1.3 * best ? name : name + " to " + column.quantity().text(worst);
+    }
+
+    private Finding shown(Swing swing, Flown flight) {
+        boolean porpoising = porpoising(swing);
+        String mode = swing.mode().map(m -> " in " + m.label()).orElse("");
+        String title = (porpoising ? "Porpoising" : swing.column().meaning() + " swings") + mode + ", "
+                + Quantity.FREQUENCY.text(swing.frequency()) + ", ±"
+                + swing.column().quantity().text(swing.amplitude());
+        String detail = "From " + Quantity.TIME.text(swing.from()) + " to " + Quantity.TIME.text(swing.to())
+                + (Double.isNaN(swing.speed()) ? "" : " at " + Quantity.SPEED.text(swing.speed()))
+                + where(swing, flight)
+                + ". " + course(swing) + remedy(swing, flight, porpoising);
+        State state = swing.diesAway() ? State.CAUTION : State.STOP;
+        return Finding.of(id(), state, title, detail, swing.working());
+    }
+
+    private static boolean porpoising(Swing swing) {
+        boolean upAndDown = swing.column() == LogColumn.HEIGHT || swing.column() == LogColumn.PITCH;
+        return upAndDown
+                && swing.frequency() < SLOW
+                && swing.mode().filter(m -> m.compareTo(FlightMode.LEVEL) > 0).isPresent();
+    }
+
+    /** "only above 21 m/s", "not in Manual", where the flight shows it. */
+    private static String where(Swing swing, Flown flight) {
+        List<Examined> same = flight.swings().examined().stream()
+                .filter(e -> e.column() == swing.column())
+                .toList();
+        List<Swing> alike = flight.swings().found().stream()
+                .filter(s ->
+                        s.column() == swing.column() && Math.abs(Math.log(s.frequency() / swing.frequency())) < 0.4)
+                .toList();
+        List<FlightMode> quiet = same.stream()
+                .filter(e -> e.lowest() <= swing.frequency()
+                        && e.highest() >= swing.frequency()
+                        && e.least(swing.frequency(), e.seconds()) <= swing.amplitude()
+                        && e.seconds() * swing.frequency() >= 6)
+                .flatMap(e -> e.mode().stream())
+                .filter(m -> alike.stream().noneMatch(s -> s.mode().equals(Optional.of(m))))
+                .toList();
+        String not = quiet.isEmpty()
+                ? ""
+                : ", not in " + quiet.stream().map(FlightMode::label).collect(Collectors.joining(", "));
+        double slowest = same.stream()
+                .filter(e -> e.mode().equals(swing.mode()))
+                .mapToDouble(Examined::slowest)
+                .min()
+                .orElse(Double.NaN);
+        double fastest = same.stream()
+                .filter(e -> e.mode().equals(swing.mode()))
+                .mapToDouble(Examined::fastest)
+                .max()
+                .orElse(Double.NaN);
+        double range = fastest - slowest;
+        boolean fast = range > 3 && alike.stream().allMatch(s -> s.speed() > fastest - 0.3 * range);
+        boolean slow = range > 3 && alike.stream().allMatch(s -> s.speed() < slowest + 0.3 * range);
+        return not + (fast ? ", only at the fastest speeds" : slow ? ", only at the slowest speeds" : "");
+    }
+
+    private static String course(Swing swing) {
+        return swing.grows()
+                ? "It grows. "
+                : swing.diesAway()
+                        ? "It dies away, damping ratio " + Quantity.NUMBER_FINE.text(swing.damping()) + ". "
+                        : "";
+    }
+
+    private static String remedy(Swing swing, Flown flight, boolean porpoising) {
+        boolean manual = swing.mode().equals(Optional.of(FlightMode.MANUAL));
+        boolean alsoManual = flight.swings().found().stream()
+                .anyMatch(s -> s.mode().equals(Optional.of(FlightMode.MANUAL))
+                        && s.column() == swing.column()
+                        && Math.abs(Math.log(s.frequency() / swing.frequency())) < 0.3);
+        if (manual || alsoManual) {
+            return "It is there in Manual too, so no gain makes it: look for play, flutter, loose parts, CG.";
+        }
+        if (swing.mode().isEmpty()) {
+            return "The log names no mode, so whose doing it is cannot be told.";
+        }
+        if (swing.diesAway()) {
+            return "Something set it off; watch it, change no gain for it.";
+        }
         if (porpoising) {
-            return "The height gain acts there and not in Level: try 0.75 of it, leave the others.";
+            return "The height gain acts there: try 0.75 of it, leave the others.";
         }
-        String axis = o.column() == LogColumn.ROLL ? "roll" : "pitch";
-        return o.frequency() > 1
-                ? "Try 0.75 of the " + axis + " rate gain."
-                : "Try 0.75 of the " + axis + " angle gain.";
+        if (swing.column() == LogColumn.POWER) {
+            return "Try 0.75 of the speed gain.";
+        }
+        if (swing.column() == LogColumn.YAW_RATE) {
+            return "Try 0.75 of the yaw rate gain.";
+        }
+        if (swing.column() == LogColumn.HEIGHT) {
+            return "Try 0.75 of the height gain.";
+        }
+        boolean roll = swing.column() == LogColumn.ROLL || swing.column() == LogColumn.ROLL_RATE;
+        return "Look for play and for surfaces at their ends first; then try 0.75 of the " + (roll ? "roll " : "pitch ")
+                + (swing.frequency() > 1 ? "rate" : "angle") + " gain.";
+    }
+
+    /** The worst of a column, for the chart. */
+    public static Optional<Swing> worst(Swings swings) {
+        return swings.found().stream().max(Comparator.comparingDouble(Swing::evidence));
     }
 }

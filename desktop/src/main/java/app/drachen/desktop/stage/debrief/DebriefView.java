@@ -5,8 +5,9 @@ import app.drachen.core.controls.Axis;
 import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.debrief.Flown;
 import app.drachen.core.debrief.ModeSegment;
-import app.drachen.core.debrief.Oscillation;
+import app.drachen.core.debrief.Spectrum;
 import app.drachen.core.debrief.TrimNeeded;
+import app.drachen.core.debrief.checks.SwingCheck;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
@@ -98,7 +99,7 @@ public final class DebriefView implements Place {
 
     /** Pitch by frequency in the longest stretch of up to two stabilised modes. */
     private void spectra(Flown flown) {
-        Map<String, List<Oscillation.Line>> lines = new LinkedHashMap<>();
+        Map<String, List<Spectrum.Line>> lines = new LinkedHashMap<>();
         for (FlightMode mode : List.of(FlightMode.LEVEL, FlightMode.HOLD)) {
             flown.segments().stream()
                     .filter(s -> s.mode() == mode)
@@ -106,21 +107,18 @@ public final class DebriefView implements Place {
                     .ifPresent(s -> {
                         int from = Math.min(
                                 s.to() - 1, flown.log().rowAt(flown.log().time(s.from()) + 2));
-                        List<Oscillation.Line> line = Oscillation.spectrum(flown.log(), LogColumn.PITCH, from, s.to());
+                        List<Spectrum.Line> line = Spectrum.of(flown.log(), LogColumn.PITCH, from, s.to());
                         if (!line.isEmpty()) {
                             lines.put(mode.label(), line);
                         }
                     });
         }
-        String strongest = flown.oscillations().stream()
-                .filter(Oscillation::standing)
-                .max(Comparator.comparingDouble(Oscillation::amplitude))
+        String strongest = SwingCheck.worst(flown.swings())
                 .map(o -> Quantity.FREQUENCY.text(o.frequency(), session.units())
                         + ", ±"
                         + o.column().quantity().text(o.amplitude(), session.units())
-                        + " in "
-                        + o.mode().label())
-                .orElse("no standing swing");
+                        + o.mode().map(m -> " in " + m.label()).orElse(""))
+                .orElse("no swing shown");
         spectrum.show(
                 lines,
                 strongest,

@@ -1,6 +1,6 @@
 package app.drachen.desktop.stage.debrief;
 
-import app.drachen.core.debrief.Oscillation;
+import app.drachen.core.debrief.Spectrum;
 import app.drachen.desktop.chart.CanvasPane;
 import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.theme.Ink;
@@ -15,7 +15,7 @@ import javafx.scene.text.TextAlignment;
 final class SpectrumChart extends CanvasPane {
     private static final double LOW = 0.05;
     private static final double HIGH = 8;
-    private Map<String, List<Oscillation.Line>> lines = Map.of();
+    private Map<String, List<Spectrum.Line>> lines = Map.of();
     private String strongest = "";
     private String caption = "";
     private double size = 1;
@@ -25,7 +25,7 @@ final class SpectrumChart extends CanvasPane {
         setId("spectrum");
     }
 
-    void show(Map<String, List<Oscillation.Line>> newLines, String newStrongest, String newCaption, double unitSize) {
+    void show(Map<String, List<Spectrum.Line>> newLines, String newStrongest, String newCaption, double unitSize) {
         lines = newLines;
         strongest = newStrongest;
         caption = newCaption;
@@ -56,20 +56,20 @@ final class SpectrumChart extends CanvasPane {
         double most = Math.max(
                 lines.values().stream()
                         .flatMap(List::stream)
-                        .mapToDouble(Oscillation.Line::amplitude)
+                        .mapToDouble(Spectrum.Line::amplitude)
                         .max()
                         .orElse(0),
                 2 * size);
         g.setTextAlign(TextAlignment.RIGHT);
         g.fillText(String.format(java.util.Locale.ROOT, "%.1f", most / size), left - 5, top);
         int i = 0;
-        for (Map.Entry<String, List<Oscillation.Line>> entry : lines.entrySet()) {
+        for (Map.Entry<String, List<Spectrum.Line>> entry : lines.entrySet()) {
             Color colour = i == 0 ? Ink.PROOF : Ink.KITE;
             g.setStroke(colour);
             g.setLineWidth(1.8);
             g.beginPath();
             boolean open = false;
-            for (Oscillation.Line line : entry.getValue()) {
+            for (Spectrum.Line line : entry.getValue()) {
                 double px = x(line.frequency(), left, right);
                 double py = bottom - line.amplitude() / most * (bottom - top);
                 if (open) {

@@ -70,7 +70,8 @@ final class FlightDeeds {
 
     /** What stops a mode: everything that stops, but a swing only in the mode that swings. */
     private static List<Finding> stops(Debrief debrief, FlightMode mode) {
-        boolean swings = debrief.flight().oscillations().stream().anyMatch(o -> o.standing() && o.mode() == mode);
+        boolean swings = debrief.flight().swings().found().stream()
+                .anyMatch(o -> !o.diesAway() && o.mode().equals(Optional.of(mode)));
         return debrief.findings().stream()
                 .filter(f -> f.state() == Finding.State.STOP)
                 .filter(f -> swings || !f.id().equals(SwingCheck.ID))

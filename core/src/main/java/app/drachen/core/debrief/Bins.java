@@ -1,0 +1,264 @@
+package app.drachen.core.debrief;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/** The lines of the spectrum of windows of one length, two to each 1/length, tapered as by von Hann. */
+final class Bins {
+    /** Of exponentially distributed power this share lies below so much of its mean: 1 − exp(−0.431). */
+    private static final double QUIET_SHARE = 0.35;
+
+    private static final double QUIET = 0.431;
+    /** The mean of the logarithms of exponentially distributed powers lies below that of their mean: exp(0.577). */
+    private static final double FEW = 1.78;
+
+    private final double length;
+    private final double rate;
+    private final int size;
+    private final double[] frequencies;
+    private final double[][] cosines;
+    private final double[][] sines;
+    private final double weights;
+    private final int lowest;
+    /** What smoothing leaves of the power of each line. */
+    private final double[] kept;
+
+    /**
+     * Lines.
+     *
+     * @param length of a window [s]
+     * @param rate samples in a second [Hz]
+     * @param low lowest frequency of interest [Hz]; lines begin at one swing to a window, to see what lies below
+     * @param high last frequency [Hz]
+     */
+    Bins(double length, double rate, double low, double high) {
+        this.length = length;
+        this.rate = rate;
+        size = (int) Math.rint(length * rate);
+        lowest = (int) Math.rint((low - 1 / length) * 2 * length);
+        int count = 1 + (int) Math.floor((high - 1 / length) * 2 * length + 1e-9);
+        frequencies = new double[count];
+        kept = new double[count];
+        Arrays.fill(kept, 1);
+        cosines = new double[count][size];
+        sines = new double[count][size];
+        double sum = 0;
+        double[] taper = new double[size];
+        for (int i = 0; i < size; i++) {
+            taper[i] = 0.5 - 0.5 * Math.cos(2 * Math.PI * (i + 0.5) / size);
+            sum += taper[i];
+        }
+        weights = sum;
+        for (int k = 0; k < count; k++) {
+            frequencies[k] = (1 + k / 2.0) / length;
+            for (int i = 0; i < size; i++) {
+                double angle = 2 * Math.PI * frequencies[k] * i / rate;
+                cosines[k][i] = taper[i] * Math.cos(angle);
+                sines[k][i] = taper[i] * Math.sin(angle);
+            }
+        }
+    }
+
+    double length() {
+        return length;
+    }
+
+    int size() {
+        return size;
+    }
+
+    int count() {
+        return frequencies.length;
+    }
+
+    /** The first line of interest. */
+    int lowest() {
+        return lowest;
+    }
+
+    double low() {
+        return frequencies[lowest];
+    }
+
+    double high() {
+        return frequencies[frequencies.length - 1];
+    }
+
+    double frequency(int line) {
+        return frequencies[line];
+    }
+
+    double rate() {
+        return rate;
+    }
+
+    /**
+     * A grid at the rate of these windows. Where the grid is finer, each sample is a mean weighted as by von Hann over four
+     * steps, so that nothing faster is folded down into the lines.
+     */
+    double[] sampled(Grid grid) {
+        double per = grid.rate() / rate;
+        boolean fine = fine(grid);
+        int reach = fine ? 0 : (int) Math.ceil(2 * per);
+        double[] weights = new double[2 * reach + 1];
+        for (int k = -reach; k <= reach; k++) {
+            weights[k + reach] = fine ? 1 : 0.5 + 0.5 * Math.cos(Math.PI * k / (reach + 1));
+        }
+        double[] samples = new double[(int) (grid.steps() / per)];
+        for (int i = 0; i < samples.length; i++) {
+            int middle = (int) Math.rint((i + 0.5) * per - 0.5);
+            double sum = 0;
+            double weight = 0;
+            for (int k = -reach; k <= reach; k++) {
+                double value = grid.value(middle + k);
+                double w = weights[k + reach];
+                if (!Double.isNaN(value)) {
+                    sum += w * value;
+                    weight += w;
+                } else if (Math.abs(k) <= reach / 2) {
+                    weight = Double.NaN;
+                }
+            }
+            samples[i] = sum / weight;
+        }
+        return samples;
+    }
+
+    private boolean fine(Grid grid) {
+        return grid.rate() / rate < 1.5;
+    }
+
+    /** How much the samples of a grid are smoothed; to be told before their power is asked for. */
+    void smoothed(Grid grid) {
+        double width = fine(grid) ? 0 : 4 / rate;
+        for (int k = 0; k < kept.length; k++) {
+            double share = hann(frequencies[k] * width);
+            kept[k] = share * share;
+        }
+    }
+
+    /** The samples of a window from one of them on; false if some are missing. */
+    boolean fill(double[] sampled, int from, double[] samples) {
+        if (from < 0 || from + size > sampled.length) {
+            return false;
+        }
+        System.arraycopy(sampled, from, samples, 0, size);
+        for (double value : samples) {
+            if (Double.isNaN(value)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Power of each line: the square of its amplitude. */
+    double[] power(double[] samples) {
+        double[] power = new double[frequencies.length];
+        for (int k = 0; k < power.length; k++) {
+            double c = 0;
+            double s = 0;
+            double[] cosine = cosines[k];
+            double[] sine = sines[k];
+            for (int i = 0; i < size; i++) {
+                c += samples[i] * cosine[i];
+                s += samples[i] * sine[i];
+            }
+            power[k] = 4 * (c * c + s * s) / (weights * weights * kept[k]);
+        }
+        return power;
+    }
+
+    /** What a mean weighted as by von Hann leaves of a frequency, as a share of one over its width. */
+    private static double hann(double x) {
+        if (x < 1e-6) {
+            return 1;
+        }
+        double sinc = Math.sin(Math.PI * x) / (Math.PI * x);
+        return Math.max(0.2, sinc / (1 - x * x));
+    }
+
+    /** What gusts have in each line on the whole: the quieter windows, smoothed over neighbouring lines. */
+    double[] floor(List<double[]> windows) {
+        double[] quiet = new double[frequencies.length];
+        double[] one = new double[windows.size()];
+        for (int k = 0; k < quiet.length; k++) {
+            for (int w = 0; w < one.length; w++) {
+                one[w] = windows.get(w)[k];
+            }
+            Arrays.sort(one);
+            quiet[k] = one[(int) (QUIET_SHARE * (one.length - 1))] / QUIET * (one.length < 8 ? FEW : 1);
+        }
+        double[] floor = new double[quiet.length];
+        for (int k = 0; k < quiet.length; k++) {
+            floor[k] = Math.max(1e-12, smooth(quiet, k, 0.5 + 2 / Math.sqrt(windows.size())));
+        }
+        return floor;
+    }
+
+    /** The spectrum of gusts falls evenly: a line through the logarithms nearby, without those that stand out of it. */
+    private double smooth(double[] quiet, int line, double out) {
+        List<double[]> near = new ArrayList<>();
+        for (int k = 0; k < quiet.length; k++) {
+            double far = Math.abs(Math.log(frequencies[k] / frequencies[line]));
+            if (far < 0.8 || Math.abs(k - line) <= 7) {
+                near.add(new double[] {Math.log(frequencies[k]), Math.log(Math.max(1e-12, quiet[k]))});
+            }
+        }
+        double at = Math.log(frequencies[line]);
+        double value = Fit.at(near, at);
+        for (int again = 0; again < 3; again++) {
+            List<double[]> points = near;
+            List<double[]> kept =
+                    near.stream().filter(q -> q[1] < Fit.at(points, q[0]) + out).toList();
+            if (kept.size() < 5 || kept.size() == near.size()) {
+                break;
+            }
+            near = kept;
+            value = Fit.at(near, at);
+        }
+        return Math.exp(value);
+    }
+
+    /** How much louder than the floor a window is beside a line; 1 as usual. */
+    double level(double[] power, double[] floor, int line) {
+        double[] ratios = new double[power.length];
+        int n = 0;
+        for (int k = 0; k < power.length; k++) {
+            if (Math.abs(k - line) > 4) {
+                ratios[n++] = power[k] / floor[k];
+            }
+        }
+        if (n < 4) {
+            return 1;
+        }
+        Arrays.sort(ratios, 0, n);
+        return ratios[n / 2] / Math.log(2);
+    }
+
+    /** How much of the power within a factor of two stands in a line and beside it. */
+    double share(double[] power, int line) {
+        double all = 0;
+        double near = 0;
+        for (int k = 0; k < power.length; k++) {
+            if (frequencies[k] >= frequencies[line] / 2 && frequencies[k] <= 2 * frequencies[line]) {
+                all += power[k];
+                near += Math.abs(k - line) <= 3 ? power[k] : 0;
+            }
+        }
+        return near / all;
+    }
+
+    /** The top of a parabola through a line and its neighbours [Hz]. */
+    double refined(double[] power, int line) {
+        if (line == 0 || line == power.length - 1) {
+            return frequencies[line];
+        }
+        double a = Math.log(Math.max(1e-300, power[line - 1]));
+        double b = Math.log(Math.max(1e-300, power[line]));
+        double c = Math.log(Math.max(1e-300, power[line + 1]));
+        double bend = a - 2 * b + c;
+        double shift = bend < 0 ? Math.max(-0.5, Math.min(0.5, 0.5 * (a - c) / bend)) : 0;
+        return frequencies[line] + shift / (2 * length);
+    }
+}

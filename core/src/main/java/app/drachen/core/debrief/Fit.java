@@ -1,0 +1,133 @@
+package app.drachen.core.debrief;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Least squares on the few samples of a window. */
+final class Fit {
+    private Fit() {}
+
+    /** Takes level, slope and some movements out of samples, as far as they explain them. */
+    static void without(double[] samples, List<double[]> movements) {
+        int n = samples.length;
+        List<double[]> basis = new ArrayList<>();
+        double[] level = new double[n];
+        double[] slope = new double[n];
+        for (int i = 0; i < n; i++) {
+            level[i] = 1;
+            slope[i] = 2.0 * i / Math.max(1, n - 1) - 1;
+        }
+        add(basis, level);
+        add(basis, slope);
+        movements.forEach(m -> add(basis, m));
+        for (double[] one : basis) {
+            double share = dot(samples, one);
+            for (int i = 0; i < n; i++) {
+                samples[i] -= share * one[i];
+            }
+        }
+    }
+
+    /** One more direction, at right angles to the others and of length 1; left out if it lies in them. */
+    private static void add(List<double[]> basis, double[] movement) {
+        double[] rest = movement.clone();
+        double before = Math.sqrt(dot(rest, rest));
+        for (double[] one : basis) {
+            double share = dot(rest, one);
+            for (int i = 0; i < rest.length; i++) {
+                rest[i] -= share * one[i];
+            }
+        }
+        double length = Math.sqrt(dot(rest, rest));
+        if (length > 1e-3 * before && length > 1e-12) {
+            for (int i = 0; i < rest.length; i++) {
+                rest[i] /= length;
+            }
+            basis.add(rest);
+        }
+    }
+
+    private static double dot(double[] a, double[] b) {
+        double sum = 0;
+        for (int i = 0; i < a.length; i++) {
+            sum += a[i] * b[i];
+        }
+        return sum;
+    }
+
+    /** Root of the mean square about the mean. */
+    static double deviation(double[] values) {
+        double mean = 0;
+        for (double v : values) {
+            mean += v / values.length;
+        }
+        double square = 0;
+        for (double v : values) {
+            square += (v - mean) * (v - mean) / values.length;
+        }
+        return Math.sqrt(square);
+    }
+
+    /** The running sum about the mean: what a rate does to an angle. */
+    static double[] summed(double[] values) {
+        double mean = 0;
+        for (double v : values) {
+            mean += v / values.length;
+        }
+        double[] sums = new double[values.length];
+        double sum = 0;
+        for (int i = 0; i < values.length; i++) {
+            sum += values[i] - mean;
+            sums[i] = sum;
+        }
+        return sums;
+    }
+
+    /** Slope of a line through points x, y; 0 for fewer than three. */
+    static double slope(List<double[]> points) {
+        if (points.size() < 3) {
+            return 0;
+        }
+        double x = points.stream().mapToDouble(p -> p[0]).average().orElse(0);
+        double y = points.stream().mapToDouble(p -> p[1]).average().orElse(0);
+        double xx = 0;
+        double xy = 0;
+        for (double[] p : points) {
+            xx += (p[0] - x) * (p[0] - x);
+            xy += (p[0] - x) * (p[1] - y);
+        }
+        return xx > 0 ? xy / xx : 0;
+    }
+
+    /** A line through points x, y, at a place. */
+    static double at(List<double[]> points, double place) {
+        double x = points.stream().mapToDouble(p -> p[0]).average().orElse(0);
+        double y = points.stream().mapToDouble(p -> p[1]).average().orElse(0);
+        return y + slope(points) * (place - x);
+    }
+
+    /** Size of a frequency [Hz] in a piece of a grid, level and slope taken out; 0 where samples are missing. */
+    static double amplitude(Grid grid, double from, double to, double frequency) {
+        int first = grid.at(from);
+        int n = grid.at(to) - first;
+        if (n < 5) {
+            return 0;
+        }
+        double[] samples = new double[n];
+        for (int i = 0; i < n; i++) {
+            samples[i] = grid.value(first + i);
+            if (Double.isNaN(samples[i])) {
+                return 0;
+            }
+        }
+        without(samples, List.of());
+        double c = 0;
+        double s = 0;
+        for (int i = 0; i < n; i++) {
+            double angle = 2 * Math.PI * frequency * i / grid.rate();
+            c += samples[i] * Math.cos(angle);
+            s += samples[i] * Math.sin(angle);
+        }
+        return 2 * Math.hypot(c, s) / n;
+    }
+}

@@ -1,0 +1,171 @@
+package app.drachen.core.debrief;
+
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.log.LogColumn;
+import java.util.Arrays;
+
+/**
+ * A column at equal steps, for spectra: as fine as it was sampled, at most {@value #FINEST} Hz. What is held between two
+ * samples is no sample; gaps are no numbers; a value that jumps away for one row and back is left out.
+ */
+final class Grid {
+    /** Finer steps show nothing that an aircraft does [Hz]. */
+    static final int FINEST = 50;
+
+    /** Without samples. */
+    static final Grid NONE = new Grid(0, 1, new double[0], 0, 0);
+
+    private final double start;
+    private final double rate;
+    private final double[] values;
+    private final double sampled;
+    private final double rows;
+
+    private Grid(double start, double rate, double[] values, double sampled, double rows) {
+        this.start = start;
+        this.rate = rate;
+        this.values = values;
+        this.sampled = sampled;
+        this.rows = rows;
+    }
+
+    /** Steps in a second [Hz]. */
+    double rate() {
+        return rate;
+    }
+
+    /** How often the column was really sampled [Hz]. */
+    double sampled() {
+        return sampled;
+    }
+
+    /**
+     * Up to 0.4 of this rate [Hz] the grid shows what was there. Where samples are held for one row and sometimes for two,
+     * the beat of both rates makes images of slow movements, and it shows less.
+     */
+    double even() {
+        double beat = rows - sampled;
+        return beat > 0.1 * rows && beat < sampled ? beat : sampled;
+    }
+
+    /** Step at or after a time [s]. */
+    int at(double time) {
+        return (int) Math.max(0, Math.min(values.length, Math.ceil((time - start) * rate - 1e-6)));
+    }
+
+    /** Time of the first step [s]. */
+    double start() {
+        return start;
+    }
+
+    /** How many steps. */
+    int steps() {
+        return values.length;
+    }
+
+    double value(int step) {
+        return step >= 0 && step < values.length ? values[step] : Double.NaN;
+    }
+
+    /** A column between two rows; steps are means of what lies in them, or lie on the line between two samples. */
+    static Grid of(FlightLog log, LogColumn column, int first, int last) {
+        double[] times = new double[last - first + 1];
+        double[] samples = new double[times.length];
+        double[] held = new double[times.length];
+        int n = 0;
+        int changes = 0;
+        double before = Double.NaN;
+        double changed = Double.NaN;
+        for (int row = first; row <= last; row++) {
+            double value = log.value(column, row);
+            if (Double.isNaN(value)) {
+                continue;
+            }
+            double time = log.time(row);
+            if (value != before) {
+                if (!Double.isNaN(changed)) {
+                    held[changes++] = time - changed;
+                }
+                changed = time;
+            }
+            before = value;
+            times[n] = time;
+            samples[n++] = value;
+        }
+        if (n < 8 || changes < 4) {
+            return NONE;
+        }
+        double sampled = 1 / usual(held, changes);
+        without(samples, n);
+        double rate = Math.min(FINEST, sampled);
+        double start = times[0];
+        int steps = (int) Math.min(20_000_000, Math.floor((times[n - 1] - start) * rate)) + 1;
+        double[] sums = new double[steps];
+        int[] counts = new int[steps];
+        for (int i = 0; i < n; i++) {
+            int step = (int) Math.min(steps - 1, Math.rint((times[i] - start) * rate));
+            sums[step] += samples[i];
+            counts[step]++;
+        }
+        double gap = Math.max(2.5 / rate, 0.3);
+        double[] values = new double[steps];
+        int previous = 0;
+        for (int step = 0; step < steps; step++) {
+            double time = start + step / rate;
+            while (previous + 1 < n && times[previous + 1] <= time) {
+                previous++;
+            }
+            int next = Math.min(n - 1, previous + 1);
+            if (counts[step] > 0) {
+                values[step] = sums[step] / counts[step];
+            } else if (times[next] - times[previous] <= gap && times[next] > times[previous]) {
+                double share = (time - times[previous]) / (times[next] - times[previous]);
+                values[step] =
+                        samples[previous] + Math.max(0, Math.min(1, share)) * (samples[next] - samples[previous]);
+            } else {
+                values[step] = Double.NaN;
+            }
+        }
+        return new Grid(start, rate, values, sampled, (n - 1) / Math.max(1e-9, times[n - 1] - times[0]));
+    }
+
+    /**
+     * The usual time between two samples: of changes, the quick ones. If nearly all take one row or two, samples are held;
+     * if some take longer, the value is rounded and was the same for a while.
+     */
+    private static double usual(double[] held, int n) {
+        double quick = quantile(held, n, 0.1);
+        double sum = 0;
+        int count = 0;
+        for (int i = 0; i < n; i++) {
+            if (held[i] <= 2.2 * quick) {
+                sum += held[i];
+                count++;
+            }
+        }
+        return count > 0.97 * n ? sum / count : quick;
+    }
+
+    private static double quantile(double[] values, int n, double share) {
+        double[] sorted = Arrays.copyOf(values, n);
+        Arrays.sort(sorted);
+        return Math.max(1e-4, sorted[(int) (share * (n - 1))]);
+    }
+
+    /** A single value far outside of its neighbours, which agree with each other, takes their mean. */
+    private static void without(double[] samples, int n) {
+        double[] steps = new double[Math.max(1, n - 1)];
+        for (int i = 1; i < n; i++) {
+            steps[i - 1] = Math.abs(samples[i] - samples[i - 1]);
+        }
+        double usual = quantile(steps, Math.max(1, n - 1), 0.9);
+        for (int i = 1; i < n - 1; i++) {
+            double across = Math.abs(samples[i + 1] - samples[i - 1]);
+            double away = Math.min(Math.abs(samples[i] - samples[i - 1]), Math.abs(samples[i + 1] - samples[i]));
+            boolean sameWay = (samples[i] - samples[i - 1]) * (samples[i] - samples[i + 1]) > 0;
+            if (sameWay && away > 8 * usual && across < 3 * usual) {
+                samples[i] = (samples[i - 1] + samples[i + 1]) / 2;
+            }
+        }
+    }
+}

@@ -1,0 +1,96 @@
+package app.drachen.core.debrief;
+
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.log.LogColumn;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** The columns of a flight at equal steps, each made once; and what sticks and wishes did in a window. */
+final class Sampled {
+    private final FlightLog log;
+    private final int first;
+    private final int last;
+    private final Map<LogColumn, Grid> grids = new EnumMap<>(LogColumn.class);
+    private final Map<String, double[]> sampled = new HashMap<>();
+
+    /** Columns of the rows from a first to a last. */
+    Sampled(FlightLog log, int first, int last) {
+        this.log = log;
+        this.first = first;
+        this.last = last;
+    }
+
+    Grid grid(LogColumn column) {
+        return grids.computeIfAbsent(column, c -> Grid.of(log, c, first, last));
+    }
+
+    /** A column at the rate of some windows, made once. */
+    double[] sampled(LogColumn column, Bins bins) {
+        return sampled.computeIfAbsent(
+                column + " " + bins.length() + " " + bins.rate(), k -> bins.sampled(grid(column)));
+    }
+
+    static Optional<LogColumn> stick(LogColumn column) {
+        return switch (column) {
+            case ROLL, ROLL_RATE -> Optional.of(LogColumn.STICK_ROLL);
+            case PITCH, PITCH_RATE, HEIGHT -> Optional.of(LogColumn.STICK_PITCH);
+            case YAW_RATE -> Optional.of(LogColumn.STICK_YAW);
+            case POWER -> Optional.of(LogColumn.STICK_POWER);
+            default -> Optional.empty();
+        };
+    }
+
+    private static List<LogColumn> wishes(LogColumn column) {
+        return switch (column) {
+            case ROLL, ROLL_RATE -> List.of(LogColumn.WANTED_ROLL);
+            case YAW_RATE -> List.of(LogColumn.WANTED_ROLL, LogColumn.STICK_ROLL);
+            case PITCH, PITCH_RATE -> List.of(LogColumn.STICK_POWER);
+            case HEIGHT -> List.of(LogColumn.WANTED_HEIGHT, LogColumn.STICK_POWER);
+            case POWER -> List.of(LogColumn.WANTED_AIRSPEED);
+            default -> List.of();
+        };
+    }
+
+    /** What the stick and the wishes did in a window: as they are, later, and summed up. */
+    List<double[]> commanded(LogColumn column, double from, Bins bins, List<double[]> movers) {
+        List<double[]> out = new ArrayList<>();
+        List<LogColumn> moving = new ArrayList<>(wishes(column));
+        stick(column).ifPresent(moving::add);
+        for (LogColumn mover : moving) {
+            Grid grid = log.has(mover) ? grid(mover) : Grid.NONE;
+            if (grid.steps() == 0) {
+                continue;
+            }
+            double[] all = sampled(mover, bins);
+            int at = (int) Math.rint((from - grid.start()) * bins.rate());
+            double[] now = new double[bins.size()];
+            if (!bins.fill(all, at, now) || Fit.deviation(now) < still(mover)) {
+                continue;
+            }
+            for (double later : new double[] {0.25, 0.7}) {
+                double[] before = new double[bins.size()];
+                if (bins.fill(all, at - (int) Math.rint(later * bins.rate()), before)) {
+                    out.add(before);
+                }
+            }
+            movers.add(bins.power(now));
+            out.add(now);
+            out.add(Fit.summed(now));
+        }
+        return out;
+    }
+
+    /** Less than this is no movement of a stick or a wish [SI unit of the column]. */
+    private static double still(LogColumn mover) {
+        return switch (mover.quantity()) {
+            case HEIGHT -> 0.3;
+            case SPEED -> 0.2;
+            case ANGLE -> Math.toRadians(0.7);
+            default -> 0.015;
+        };
+    }
+}

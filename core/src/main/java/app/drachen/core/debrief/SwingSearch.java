@@ -1,0 +1,309 @@
+package app.drachen.core.debrief;
+
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.log.LogColumn;
+import app.drachen.core.modes.FlightMode;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Looks for swings in a flight: spectra of windows of 2 to 64 s within one mode, up to 0.4 of the sampling rate, with
+ * trend, stick and wishes taken out by least squares. A line is a swing if it is too strong for the gusts that this flight
+ * has on this axis, and narrow, and if it swings three times at least.
+ *
+ * <p>Source: spectra of windows that overlap by half, P. D. Welch 1967, tapered as by von Hann. The power of noise in a line
+ * is distributed exponentially, so that among n lines the strongest exceeds ln(n/α) times the mean with a chance of α; α is
+ * 1 in 1,000, and 1.9 of that is asked for, since gusts come in patches (own estimate, checked by planted swings and by
+ * rough air without any).
+ */
+final class SwingSearch {
+    private static final double[] WINDOWS = {2, 4, 8, 16, 32, 64};
+    private static final double CYCLES = 3;
+    private static final double MORE_CYCLES = 5;
+    private static final int LEAST_SAMPLES = 24;
+    /** What is seen in one window only must be so much clearer. */
+    private static final double ALONE = 2;
+
+    private static final double FINER = 14;
+    private static final double HIGHEST = 20;
+    /** Above this the rate shows what the angle would [Hz]. */
+    private static final double SHARED = 7;
+
+    private static final double CHANCE = 1e-3;
+    private static final double PATCHY = 1.9;
+    private static final double NARROW = 0.55;
+    private static final double REST = 0.35;
+    private static final double OWN = 0.4;
+    /** Faster than this no thumb moves a stick [Hz]. */
+    private static final double THUMB = 1.5;
+
+    private static final List<LogColumn> LOOKED_AT = List.of(
+            LogColumn.ROLL,
+            LogColumn.ROLL_RATE,
+            LogColumn.PITCH,
+            LogColumn.PITCH_RATE,
+            LogColumn.YAW_RATE,
+            LogColumn.HEIGHT,
+            LogColumn.POWER);
+
+    private final FlightLog log;
+    private final List<ModeSegment> segments;
+    private final int first;
+    private final int last;
+    private final Sampled samples;
+    private final List<Swings.Examined> examined = new ArrayList<>();
+    private final List<String> untold = new ArrayList<>();
+
+    /**
+     * A window of a segment with its spectrum.
+     *
+     * @param mode in which mode
+     * @param from beginning [s]
+     * @param to end [s]
+     * @param power of each line [square of the SI unit of the column]
+     * @param speed mean airspeed [m/s]
+     * @param commanded size of the whole movement where stick or wish moved, else 0 [SI unit of the column]
+     * @param movers power of each line of sticks and wishes that moved
+     */
+    private record Window(
+            Optional<FlightMode> mode,
+            double from,
+            double to,
+            double[] power,
+            double speed,
+            double commanded,
+            List<double[]> movers) {}
+
+    private SwingSearch(FlightLog log, List<ModeSegment> segments, int first, int last) {
+        this.log = log;
+        this.segments = segments;
+        this.first = first;
+        this.last = last;
+        samples = new Sampled(log, first, last);
+    }
+
+    /** Looks through the time in the air; launch and landing are left out. */
+    static Swings of(FlightLog log, List<ModeSegment> segments, Optional<FlightFacts> facts) {
+        if (log.rows() < 20) {
+            return new Swings(List.of(), List.of(), List.of("The log is too short."));
+        }
+        double begin =
+                facts.filter(f -> f.launch() > 0).map(f -> f.launchTime() + 2).orElse(log.time(0));
+        double end = facts.filter(f -> f.landing() < log.rows() - 1 || low(log))
+                .map(f -> f.landingTime() - 4)
+                .orElse(log.time(log.rows() - 1));
+        int first = log.rowAt(begin);
+        int last = Math.min(log.rows() - 1, log.rowAt(end));
+        if (last - first < 20) {
+            return new Swings(List.of(), List.of(), List.of("Nothing of it is in the air for long enough."));
+        }
+        return new SwingSearch(log, segments, first, last).all();
+    }
+
+    private static boolean low(FlightLog log) {
+        return log.value(LogColumn.HEIGHT, log.rows() - 1) < 3;
+    }
+
+    private Swings all() {
+        List<SwingHit> hits = new ArrayList<>();
+        boolean any = false;
+        for (LogColumn column : LOOKED_AT) {
+            if (log.has(column)) {
+                any |= look(column, hits);
+            }
+        }
+        if (!any && untold.isEmpty()) {
+            untold.add("The log has neither attitude nor rates nor heights that move.");
+        }
+        List<Swing> found = new ArrayList<>(SwingHit.told(hits, samples, CYCLES, ALONE));
+        found.sort(Comparator.comparingDouble((Swing s) -> -Swings.weight(s)));
+        return new Swings(found, examined, untold);
+    }
+
+    /**
+     * A stretch of one mode, in the air.
+     *
+     * @param mode the mode
+     * @param from beginning [s]
+     * @param to end [s]
+     */
+    private record Stretch(Optional<FlightMode> mode, double from, double to) {}
+
+    private List<Stretch> stretches(LogColumn column) {
+        List<Stretch> stretches = new ArrayList<>();
+        double begin = log.time(first);
+        double end = log.time(last);
+        if (segments.isEmpty()) {
+            stretches.add(new Stretch(Optional.empty(), begin, end));
+        }
+        for (ModeSegment segment : segments) {
+            double from = Math.max(begin, log.time(segment.from()) + 1);
+            double to = Math.min(end, log.time(segment.to() - 1));
+            // height is asked for only where something holds it
+            boolean asked = column != LogColumn.HEIGHT && column != LogColumn.POWER
+                    || segment.mode().compareTo(FlightMode.LEVEL) > 0;
+            if (asked && to - from >= WINDOWS[0]) {
+                stretches.add(new Stretch(Optional.of(segment.mode()), from, to));
+            }
+        }
+        return stretches;
+    }
+
+    /** Whether the angle of a rate is there too, and shows the slow swings. */
+    private boolean angle(LogColumn column) {
+        return column == LogColumn.ROLL_RATE && log.has(LogColumn.ROLL)
+                || column == LogColumn.PITCH_RATE && log.has(LogColumn.PITCH);
+    }
+
+    /** Whether the rate of an angle is there too, and shows the fast swings. */
+    private boolean rate(LogColumn column) {
+        return column == LogColumn.ROLL && log.has(LogColumn.ROLL_RATE)
+                || column == LogColumn.PITCH && log.has(LogColumn.PITCH_RATE);
+    }
+
+    private boolean look(LogColumn column, List<SwingHit> hits) {
+        Grid grid = samples.grid(column);
+        double highest = Math.min(rate(column) ? SHARED : HIGHEST, 0.4 * grid.even());
+        List<Stretch> stretches = stretches(column);
+        if (highest < CYCLES / WINDOWS[WINDOWS.length - 1] || stretches.isEmpty()) {
+            return false;
+        }
+        boolean stick = Sampled.stick(column).filter(log::has).isPresent();
+        Map<Optional<FlightMode>, double[]> seen = new java.util.LinkedHashMap<>();
+        List<Swings.Reach> reaches = new ArrayList<>();
+        boolean shortest = true;
+        for (double length : WINDOWS) {
+            if (length * Math.min(grid.rate(), grid.sampled()) < LEAST_SAMPLES || length > 4 && angle(column)) {
+                continue;
+            }
+            // in the long ones a turn and the way back would pass for swings
+            double low = (length < 30 ? CYCLES : MORE_CYCLES) / length;
+            double high = shortest ? highest : Math.min(highest, FINER / length);
+            shortest = false;
+            if (high <= 1.3 * low) {
+                continue;
+            }
+            double above = Math.min(0.49 * grid.rate(), high + 2 / length);
+            double rate = Math.min(grid.rate(), 5 * above);
+            Bins bins = new Bins(length, rate, low, above);
+            List<Window> windows = windows(column, grid, stretches, bins);
+            if (windows.isEmpty()) {
+                continue;
+            }
+            double[] floor = bins.floor(windows.stream().map(Window::power).toList());
+            double needed = PATCHY * Math.log(windows.size() * (double) bins.count() / CHANCE);
+            for (Window window : windows) {
+                search(column, window, bins, floor, needed, stick, high, hits);
+            }
+            double least = see(seen, windows, bins, floor, ALONE * needed, column, highest);
+            reaches.add(new Swings.Reach(length, bins.low(), Math.min(high, bins.high()), least));
+        }
+        seen.forEach(
+                (mode, s) -> examined.add(new Swings.Examined(column, mode, s[0], s[1], s[2], reaches, s[4], s[5])));
+        return !seen.isEmpty();
+    }
+
+    /** Seconds, frequencies and the least size seen, by mode. */
+    private static double see(
+            Map<Optional<FlightMode>, double[]> seen,
+            List<Window> windows,
+            Bins bins,
+            double[] floor,
+            double needed,
+            LogColumn column,
+            double highest) {
+        double[] sizes = Arrays.copyOfRange(floor, bins.lowest(), floor.length);
+        for (int i = 0; i < sizes.length; i++) {
+            sizes[i] = Math.max(Swing.limit(column), Math.sqrt(needed * sizes[i]));
+        }
+        Arrays.sort(sizes);
+        double least = sizes[(int) (0.9 * (sizes.length - 1))];
+        for (Window window : windows) {
+            double[] s = seen.computeIfAbsent(window.mode(), m ->
+                    new double[] {0, bins.low(), bins.high(), least, Double.NaN, Double.NaN, bins.length()});
+            // windows overlap by half; those of the shortest length count the seconds
+            s[0] += bins.length() == s[6] ? (window.to() - window.from()) / 2 : 0;
+            s[1] = Math.min(s[1], bins.low());
+            s[2] = Math.max(s[2], Math.min(highest, bins.high()));
+            s[3] = Math.max(s[3], least);
+            s[4] = Double.isNaN(s[4]) ? window.speed() : Math.min(s[4], window.speed());
+            s[5] = Double.isNaN(s[5]) ? window.speed() : Math.max(s[5], window.speed());
+        }
+        return least;
+    }
+
+    private List<Window> windows(LogColumn column, Grid grid, List<Stretch> stretches, Bins bins) {
+        List<Window> windows = new ArrayList<>();
+        double[] window = new double[bins.size()];
+        double[] all = samples.sampled(column, bins);
+        bins.smoothed(grid);
+        for (Stretch stretch : stretches) {
+            for (double from = stretch.from(); from + bins.length() <= stretch.to() + 1e-9; from += bins.length() / 2) {
+                if (!bins.fill(all, (int) Math.rint((from - grid.start()) * bins.rate()), window)) {
+                    continue;
+                }
+                double speed = speed(from, from + bins.length());
+                List<double[]> movers = new ArrayList<>();
+                List<double[]> out = samples.commanded(column, from, bins, movers);
+                if (window.length < 3 * (out.size() + 3)) {
+                    continue;
+                }
+                double whole = out.isEmpty() ? 0 : Math.sqrt(2) * Fit.deviation(window);
+                Fit.without(window, out);
+                windows.add(new Window(
+                        stretch.mode(), from, from + bins.length(), bins.power(window), speed, whole, movers));
+            }
+        }
+        return windows;
+    }
+
+    private double speed(double from, double to) {
+        LogColumn column = log.has(LogColumn.AIRSPEED) ? LogColumn.AIRSPEED : LogColumn.GROUND_SPEED;
+        return log.has(column) ? log.mean(column, log.rowAt(from), log.rowAt(to)) : Double.NaN;
+    }
+
+    private void search(
+            LogColumn column,
+            Window window,
+            Bins bins,
+            double[] floor,
+            double needed,
+            boolean stick,
+            double high,
+            List<SwingHit> hits) {
+        double[] power = window.power();
+        boolean hands = !stick
+                && window.mode().map(m -> m.compareTo(FlightMode.LEVEL) <= 0).orElse(true);
+        // the last line may be the foot of one above it
+        for (int i = bins.lowest(); i < power.length - 1; i++) {
+            boolean top = power[i] >= power[i - 1] && power[i] > power[i + 1];
+            double frequency = bins.frequency(i);
+            if (!top || frequency > high || power[i] < needed * floor[i] || hands && frequency < THUMB) {
+                continue;
+            }
+            double level = bins.level(power, floor, i);
+            double evidence = power[i] / (floor[i] * Math.max(1, level));
+            double amplitude = Math.sqrt(power[i]);
+            int line = i;
+            // what the stick does at that frequency, and what little is left of a large wanted movement, is the pilot's
+            boolean pilot = amplitude < REST * window.commanded()
+                    || window.movers().stream().anyMatch(m -> bins.share(m, line) >= OWN);
+            if (!pilot && evidence >= needed && bins.share(power, i) >= NARROW && amplitude >= Swing.limit(column)) {
+                hits.add(new SwingHit(
+                        column,
+                        window.mode(),
+                        window.from(),
+                        window.to(),
+                        bins.refined(power, i),
+                        amplitude,
+                        evidence,
+                        needed,
+                        window.speed()));
+            }
+        }
+    }
+}
