@@ -6,15 +6,13 @@ import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
 /**
  * What the logbook says about a flight (LOGBOOK-A1): when it was in the air, how high, how far, how fast.
  *
- * <p>Source: definitions. In the air: from the first to the last time that it moves faster than 40 % of its usual speed
- * for 2 s (own estimate, good to about a second). The way is summed over steps of a second, so that the noise of positions
+ * <p>Source: definitions; in the air as {@link Airborne} says. The way is summed over steps of a second, so that the noise of positions
  * does not lengthen it.
  *
  * @param launch row of the launch
@@ -41,23 +39,15 @@ public record FlightFacts(
         double meanAirspeed,
         double charge,
         Optional<WindFit> wind) {
-    private static final double FLYING = 0.4;
-    private static final double LASTS = 2;
-
     /** Reads them off a log; empty if nothing in it moves. */
     public static Optional<FlightFacts> of(FlightLog log) {
-        LogColumn speeds = log.has(LogColumn.AIRSPEED) ? LogColumn.AIRSPEED : LogColumn.GROUND_SPEED;
-        double usual = upperQuarter(log, speeds);
-        if (!(usual > 2)) {
+        Optional<Airborne> airborne = Airborne.of(log);
+        if (airborne.isEmpty()) {
             return Optional.empty();
         }
-        int launch = moving(log, speeds, FLYING * usual, 1);
-        int landing = moving(log, speeds, FLYING * usual, -1);
-        if (launch < 0 || landing <= launch) {
-            return Optional.empty();
-        }
-        double before = log.mean(LogColumn.HEIGHT, 0, launch);
-        double ground = Double.isNaN(before) ? 0 : before;
+        int launch = airborne.get().launch();
+        int landing = airborne.get().landing();
+        double ground = airborne.get().ground();
         double height = Double.NaN;
         double farthest = Double.NaN;
         for (int row = launch; row <= landing; row++) {
@@ -76,30 +66,6 @@ public record FlightFacts(
                 log.mean(LogColumn.AIRSPEED, launch, landing),
                 lastOf(log, LogColumn.CHARGE),
                 WindFit.of(log, launch, landing)));
-    }
-
-    private static double upperQuarter(FlightLog log, LogColumn column) {
-        double[] values = Arrays.stream(log.values(column))
-                .filter(v -> !Double.isNaN(v))
-                .sorted()
-                .toArray();
-        return values.length == 0 ? Double.NaN : values[values.length * 3 / 4];
-    }
-
-    private static int moving(FlightLog log, LogColumn speeds, double above, int step) {
-        int since = -1;
-        for (int row = step > 0 ? 0 : log.rows() - 1; row >= 0 && row < log.rows(); row += step) {
-            double speed = log.value(speeds, row);
-            if (speed > above) {
-                since = since < 0 ? row : since;
-                if (Math.abs(log.time(row) - log.time(since)) >= LASTS) {
-                    return since;
-                }
-            } else if (!Double.isNaN(speed)) {
-                since = -1;
-            }
-        }
-        return -1;
     }
 
     /** The larger of two values, a missing one left out. */

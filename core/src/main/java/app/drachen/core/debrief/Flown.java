@@ -19,7 +19,7 @@ import java.util.Optional;
  * @param swings what it says about swings
  * @param stall the first stall, if one was flown
  * @param levels releases into Level
- * @param touchdownSink sink at the end of the log where it ends on the ground [m/s]
+ * @param touchdown how it came to the ground, if it did
  */
 public record Flown(
         FlightLog log,
@@ -31,7 +31,7 @@ public record Flown(
         Swings swings,
         Optional<StallResult> stall,
         List<LevelResult> levels,
-        Optional<Double> touchdownSink) {
+        Optional<TouchedDown> touchdown) {
 
     static Flown of(FlightLog log, Optional<Setup> setup, double density) {
         List<ModeSegment> segments = Segments.of(log);
@@ -48,23 +48,15 @@ public record Flown(
                 SwingSearch.of(log, segments, facts),
                 StallResult.of(log, stall.map(s -> 1.4 * s.high()).orElse(0.75 * meanSpeed(log))),
                 LevelResult.of(log, segments),
-                touchdown(log));
+                TouchedDown.of(log, Airborne.of(log)));
     }
 
     private static double meanSpeed(FlightLog log) {
         return log.mean(LogColumn.AIRSPEED, 0, log.rows());
     }
 
-    private static Optional<Double> touchdown(FlightLog log) {
-        int last = log.rows() - 1;
-        if (last < 0 || !(log.value(LogColumn.HEIGHT, last) < 1.5)) {
-            return Optional.empty();
-        }
-        int row = last;
-        while (row > 0 && Double.isNaN(log.value(LogColumn.CLIMB, row)) && log.time(last) - log.time(row) < 1) {
-            row--;
-        }
-        double climb = log.value(LogColumn.CLIMB, row);
-        return Double.isNaN(climb) ? Optional.empty() : Optional.of(Math.max(0, -climb));
+    /** Sink at the touchdown [m/s], if it is known. */
+    public Optional<Double> touchdownSink() {
+        return touchdown.map(TouchedDown::sink).filter(Double::isFinite);
     }
 }

@@ -5,6 +5,7 @@ import app.drachen.core.modes.FlightMode;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -20,6 +21,7 @@ import java.util.Optional;
  * @param growth rate at which its size grows, below 0 where it dies away [1/s]
  * @param speed mean airspeed, or ground speed; NaN without either [m/s]
  * @param evidence power over what the gusts of this flight have there [-], above 1
+ * @param quiet modes that were flown for two of its swings and do not show it
  */
 public record Swing(
         LogColumn column,
@@ -30,9 +32,19 @@ public record Swing(
         double amplitude,
         double growth,
         double speed,
-        double evidence) {
+        double evidence,
+        List<FlightMode> quiet) {
+    public Swing {
+        quiet = List.copyOf(quiet);
+    }
+
     private static final Source METHOD = new Source.Published(
             "P. D. Welch", "The use of fast Fourier transform for the estimation of power spectra", 1967);
+
+    /** The same with the modes that do not show it. */
+    Swing notIn(List<FlightMode> modes) {
+        return new Swing(column, mode, from, to, frequency, amplitude, growth, speed, evidence, modes);
+    }
 
     /** Damping ratio −σ/√(σ² + ω²) [-]; below 0 where it grows. */
     public double damping() {

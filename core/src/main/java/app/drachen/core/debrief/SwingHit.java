@@ -40,6 +40,7 @@ record SwingHit(
                     groups.stream().filter(g -> belongs(g, hit)).findFirst();
             group.ifPresentOrElse(g -> g.add(hit), () -> groups.add(new ArrayList<>(List.of(hit))));
         }
+        join(groups);
         List<Swing> swings = new ArrayList<>();
         for (List<SwingHit> group : groups) {
             Swing swing = swing(group, samples);
@@ -54,6 +55,19 @@ record SwingHit(
                 .toList();
     }
 
+    /** Groups that were begun apart and touch now are one. */
+    private static void join(List<List<SwingHit>> groups) {
+        for (int i = 0; i < groups.size(); i++) {
+            for (int j = groups.size() - 1; j > i; j--) {
+                List<SwingHit> one = groups.get(i);
+                if (groups.get(j).stream().anyMatch(h -> belongs(one, h))) {
+                    one.addAll(groups.remove(j));
+                    j = groups.size();
+                }
+            }
+        }
+    }
+
     private static boolean belongs(List<SwingHit> group, SwingHit hit) {
         SwingHit best = group.get(0);
         if (best.column() != hit.column() || !best.mode().equals(hit.mode())) {
@@ -65,20 +79,44 @@ record SwingHit(
         return near && Math.abs(Math.log(hit.frequency() / best.frequency())) < 0.22;
     }
 
-    /** A rate shows what the angle shows, and a whole multiple of a frequency belongs to it. */
+    /** The axis a column shows. */
+    private static LogColumn axis(LogColumn column) {
+        return switch (column) {
+            case ROLL_RATE, YAW_RATE -> LogColumn.ROLL;
+            case PITCH_RATE, HEIGHT, POWER -> LogColumn.PITCH;
+            default -> column;
+        };
+    }
+
+    /**
+     * What swings about one axis at one frequency is one swing, told by the column that shows it most; and what is quicker
+     * and much smaller beside it belongs to its shape.
+     */
     private static boolean shadows(Swing by, Swing swing) {
-        if (by == swing || by.from() > swing.to() || by.to() < swing.from()) {
+        boolean apart = by == swing || by.from() > swing.to() || by.to() < swing.from();
+        if (apart || axis(by.column()) != axis(swing.column()) || !by.mode().equals(swing.mode())) {
             return false;
         }
         double ratio = swing.frequency() / by.frequency();
-        boolean same = Math.abs(Math.log(ratio)) < 0.22;
-        boolean rate = by.column() == LogColumn.ROLL && swing.column() == LogColumn.ROLL_RATE
-                || by.column() == LogColumn.PITCH && swing.column() == LogColumn.PITCH_RATE;
-        boolean multiple = by.column() == swing.column()
-                && ratio > 1.5
-                && Math.abs(ratio - Math.rint(ratio)) < 0.12
-                && swing.amplitude() < 0.5 * by.amplitude();
-        return same && rate || multiple;
+        boolean same = Math.abs(Math.log(ratio)) < 0.22 && before(by, swing);
+        boolean shape = by.column() == swing.column() && ratio > 1.5 && swing.amplitude() < 0.25 * by.amplitude();
+        return same || shape;
+    }
+
+    /** Angles before rates, attitude before height and power, else the worse one. */
+    private static boolean before(Swing by, Swing swing) {
+        int one = rank(by.column());
+        int other = rank(swing.column());
+        return one != other ? one < other : Swings.weight(by) > Swings.weight(swing);
+    }
+
+    private static int rank(LogColumn column) {
+        return switch (column) {
+            case ROLL, PITCH -> 0;
+            case HEIGHT -> 1;
+            case ROLL_RATE, PITCH_RATE -> 2;
+            default -> 3;
+        };
     }
 
     private static Swing swing(List<SwingHit> group, Sampled samples) {
@@ -97,7 +135,8 @@ record SwingHit(
                 Math.max(amplitude, envelope[1]),
                 envelope[0],
                 speed,
-                best.evidence());
+                best.evidence(),
+                List.of());
     }
 
     /** Growth [1/s] and greatest size of a line, from pieces of two swings each. */

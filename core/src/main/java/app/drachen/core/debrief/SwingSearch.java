@@ -6,6 +6,7 @@ import app.drachen.core.modes.FlightMode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -117,11 +118,31 @@ final class SwingSearch {
             }
         }
         if (!any && untold.isEmpty()) {
-            untold.add("The log has neither attitude nor rates nor heights that move.");
+            untold.add("The log has neither attitude nor rates, or nothing in it moves.");
         }
-        List<Swing> found = new ArrayList<>(SwingHit.told(hits, samples, CYCLES, ALONE));
+        List<Swing> found = new ArrayList<>();
+        SwingHit.told(hits, samples, CYCLES, ALONE).forEach(swing -> found.add(swing.notIn(quiet(swing))));
         found.sort(Comparator.comparingDouble((Swing s) -> -Swings.weight(s)));
         return new Swings(found, examined, untold);
+    }
+
+    /** Modes that were flown for two swings at least and have less than four tenths of it. */
+    private List<FlightMode> quiet(Swing swing) {
+        Grid grid = samples.grid(swing.column());
+        double two = 2 / swing.frequency();
+        Map<FlightMode, Double> most = new EnumMap<>(FlightMode.class);
+        for (ModeSegment segment : segments) {
+            double from = Math.max(log.time(first), log.time(segment.from()) + 1);
+            double to = Math.min(log.time(last), log.time(segment.to() - 1));
+            for (double at = from; at + two <= to && !swing.mode().equals(Optional.of(segment.mode())); at += two / 2) {
+                double size = Fit.amplitude(grid, at, at + two, swing.frequency());
+                most.merge(segment.mode(), size, Math::max);
+            }
+        }
+        return most.entrySet().stream()
+                .filter(e -> e.getValue() < 0.4 * swing.amplitude())
+                .map(Map.Entry::getKey)
+                .toList();
     }
 
     /**
@@ -137,7 +158,8 @@ final class SwingSearch {
         List<Stretch> stretches = new ArrayList<>();
         double begin = log.time(first);
         double end = log.time(last);
-        if (segments.isEmpty()) {
+        // without a mode nobody holds the height, as far as one can tell
+        if (segments.isEmpty() && column != LogColumn.HEIGHT && column != LogColumn.POWER) {
             stretches.add(new Stretch(Optional.empty(), begin, end));
         }
         for (ModeSegment segment : segments) {
@@ -199,7 +221,7 @@ final class SwingSearch {
             for (Window window : windows) {
                 search(column, window, bins, floor, needed, stick, high, hits);
             }
-            double least = see(seen, windows, bins, floor, ALONE * needed, column, highest);
+            double least = see(seen, windows, bins, floor, ALONE * needed, column, high);
             reaches.add(new Swings.Reach(length, bins.low(), Math.min(high, bins.high()), least));
         }
         seen.forEach(

@@ -3,6 +3,7 @@ package app.drachen.core.debrief.checks;
 import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.debrief.Flown;
 import app.drachen.core.debrief.StallResult;
+import app.drachen.core.log.LogColumn;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
@@ -21,6 +22,13 @@ public final class StallCheck implements DebriefCheck {
 
     @Override
     public Finding check(Flown flight) {
+        if (flight.stall().isEmpty() && !flight.log().has(LogColumn.PITCH)) {
+            return Finding.of(
+                    id(),
+                    State.OPEN,
+                    "Stalls do not show in this log",
+                    "They need attitude and speed; a track has neither.");
+        }
         if (flight.stall().isEmpty()) {
             return Finding.of(
                     id(),

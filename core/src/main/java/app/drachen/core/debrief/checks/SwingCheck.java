@@ -111,13 +111,13 @@ public final class SwingCheck implements DebriefCheck {
     private Finding shown(Swing swing, Flown flight) {
         boolean porpoising = porpoising(swing);
         String mode = swing.mode().map(m -> " in " + m.label()).orElse("");
-        String title = (porpoising ? "Porpoising" : swing.column().meaning() + " swings") + mode + ", "
-                + Quantity.FREQUENCY.text(swing.frequency()) + ", ±"
-                + swing.column().quantity().text(swing.amplitude());
-        String detail = "From " + Quantity.TIME.text(swing.from()) + " to " + Quantity.TIME.text(swing.to())
+        String not = quietIn(swing);
+        String title = (porpoising ? "Porpoising" : swing.column().meaning() + " swings") + mode + not;
+        String detail = Quantity.FREQUENCY.text(swing.frequency()) + ", ±"
+                + swing.column().quantity().text(swing.amplitude()) + ", from " + Quantity.TIME.text(swing.from())
+                + " to " + Quantity.TIME.text(swing.to())
                 + (Double.isNaN(swing.speed()) ? "" : " at " + Quantity.SPEED.text(swing.speed()))
-                + where(swing, flight)
-                + ". " + course(swing) + remedy(swing, flight, porpoising);
+                + speeds(swing, flight) + ". " + course(swing) + remedy(swing, flight, porpoising);
         State state = swing.diesAway() ? State.CAUTION : State.STOP;
         return Finding.of(id(), state, title, detail, swing.working());
     }
@@ -129,40 +129,48 @@ public final class SwingCheck implements DebriefCheck {
                 && swing.mode().filter(m -> m.compareTo(FlightMode.LEVEL) > 0).isPresent();
     }
 
-    /** "only above 21 m/s", "not in Manual", where the flight shows it. */
-    private static String where(Swing swing, Flown flight) {
-        List<Examined> same = flight.swings().examined().stream()
+    private static List<Examined> same(Swing swing, Flown flight) {
+        return flight.swings().examined().stream()
                 .filter(e -> e.column() == swing.column())
                 .toList();
-        List<Swing> alike = flight.swings().found().stream()
+    }
+
+    private static List<Swing> alike(Swing swing, Flown flight) {
+        return flight.swings().found().stream()
                 .filter(s ->
                         s.column() == swing.column() && Math.abs(Math.log(s.frequency() / swing.frequency())) < 0.4)
                 .toList();
-        List<FlightMode> quiet = same.stream()
-                .filter(e -> e.lowest() <= swing.frequency()
-                        && e.highest() >= swing.frequency()
-                        && e.least(swing.frequency(), e.seconds()) <= swing.amplitude()
-                        && e.seconds() * swing.frequency() >= 6)
-                .flatMap(e -> e.mode().stream())
-                .filter(m -> alike.stream().noneMatch(s -> s.mode().equals(Optional.of(m))))
+    }
+
+    /** The stabilised modes that do not show it, or else Manual. */
+    private static String quietIn(Swing swing) {
+        List<String> stabilised = swing.quiet().stream()
+                .filter(m -> m != FlightMode.MANUAL)
+                .map(FlightMode::label)
                 .toList();
-        String not = quiet.isEmpty()
-                ? ""
-                : ", not in " + quiet.stream().map(FlightMode::label).collect(Collectors.joining(", "));
-        double slowest = same.stream()
+        List<String> quiet = stabilised.isEmpty()
+                ? swing.quiet().stream().map(FlightMode::label).toList()
+                : stabilised;
+        return quiet.isEmpty() ? "" : ", not in " + String.join(" or ", quiet);
+    }
+
+    /** Where all of it lies at one end of the speeds that were flown. */
+    private static String speeds(Swing swing, Flown flight) {
+        List<Examined> there = same(swing, flight).stream()
                 .filter(e -> e.mode().equals(swing.mode()))
-                .mapToDouble(Examined::slowest)
-                .min()
-                .orElse(Double.NaN);
-        double fastest = same.stream()
-                .filter(e -> e.mode().equals(swing.mode()))
-                .mapToDouble(Examined::fastest)
-                .max()
-                .orElse(Double.NaN);
+                .toList();
+        double slowest = there.stream().mapToDouble(Examined::slowest).min().orElse(Double.NaN);
+        double fastest = there.stream().mapToDouble(Examined::fastest).max().orElse(Double.NaN);
         double range = fastest - slowest;
-        boolean fast = range > 3 && alike.stream().allMatch(s -> s.speed() > fastest - 0.3 * range);
-        boolean slow = range > 3 && alike.stream().allMatch(s -> s.speed() < slowest + 0.3 * range);
-        return not + (fast ? ", only at the fastest speeds" : slow ? ", only at the slowest speeds" : "");
+        double least =
+                alike(swing, flight).stream().mapToDouble(Swing::speed).min().orElse(Double.NaN);
+        double most =
+                alike(swing, flight).stream().mapToDouble(Swing::speed).max().orElse(Double.NaN);
+        return range > 3 && least > slowest + 0.5 * range
+                ? ", only above " + Quantity.SPEED.text(least - 0.15 * range)
+                : range > 3 && most < slowest + 0.5 * range
+                        ? ", only below " + Quantity.SPEED.text(most + 0.15 * range)
+                        : "";
     }
 
     private static String course(Swing swing) {

@@ -1,7 +1,7 @@
 package app.drachen.core.debrief.checks;
 
 import app.drachen.core.debrief.Flown;
-import app.drachen.core.log.LogColumn;
+import app.drachen.core.debrief.TouchedDown;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
@@ -23,41 +23,59 @@ public final class TouchdownCheck implements DebriefCheck {
 
     @Override
     public Finding check(Flown flight) {
-        if (flight.touchdownSink().isEmpty()) {
+        if (flight.touchdown().isEmpty()) {
             return Finding.of(
-                    id(),
-                    State.OPEN,
-                    "The log does not end on the ground",
-                    "Keep the log running until the aircraft rests.");
+                    id(), State.OPEN, "No touchdown shows here", "Keep the log running until the aircraft rests.");
         }
-        double sink = flight.touchdownSink().get();
-        String measured = Quantity.CLIMB.text(sink);
-        int last = flight.log().rows() - 1;
-        double bank = Math.abs(flight.log().value(LogColumn.ROLL, last));
-        double pitch = flight.log().value(LogColumn.PITCH, last);
-        if (bank > BANK || pitch < NOSE_DOWN) {
+        TouchedDown down = flight.touchdown().get();
+        String at = " at " + Quantity.TIME.text(down.time());
+        if (down.bank() > BANK || down.pitch() < NOSE_DOWN) {
             return Finding.of(
                     id(),
                     State.STOP,
-                    Double.isNaN(bank)
-                            ? "Hit the ground nose down, at " + Quantity.BEARING.text(pitch)
-                            : "Hit the ground with " + Quantity.BEARING.text(bank) + " of bank"
-                                    + (Double.isNaN(pitch) ? "" : ", nose at " + Quantity.BEARING.text(pitch)),
+                    (down.bank() > BANK
+                                    ? "Hit the ground with " + Quantity.BEARING.text(down.bank()) + " of bank"
+                                            + (Double.isNaN(down.pitch())
+                                                    ? ""
+                                                    : ", nose at " + Quantity.BEARING.text(down.pitch()))
+                                    : "Hit the ground nose down, at " + Quantity.BEARING.text(down.pitch()))
+                            + at,
                     "Read the seconds before it; inspect everything.");
         }
-        if (sink > 3) {
+        if (down.impact()) {
             return Finding.of(
                     id(),
                     State.STOP,
-                    "Hit the ground, sinking " + measured,
+                    "Hit the ground"
+                            + (Double.isNaN(down.sink()) ? "" : ", sinking " + Quantity.CLIMB.text(down.sink())) + at,
+                    "It "
+                            + (Double.isNaN(down.before())
+                                    ? ""
+                                    : "came with " + Quantity.SPEED.text(down.before()) + " and ")
+                            + "did not land: read the seconds before it; inspect everything.");
+        }
+        if (Double.isNaN(down.sink())) {
+            return Finding.of(
+                    id(), State.OPEN, "Touched down" + at, "How fast it sank is not known without heights or climb.");
+        }
+        String measured = Quantity.CLIMB.text(down.sink());
+        if (down.sink() > 3) {
+            return Finding.of(
+                    id(),
+                    State.STOP,
+                    "Hit the ground, sinking " + measured + at,
                     "Under " + Quantity.CLIMB.text(2) + " is wanted. Read the seconds before it; inspect everything.");
         }
-        return sink > 2
+        return down.sink() > 2
                 ? Finding.of(
                         id(),
                         State.CAUTION,
-                        "Hard touchdown, " + measured,
+                        "Hard touchdown, " + measured + at,
                         "Under " + Quantity.CLIMB.text(2) + " is wanted: flare later or hold more speed.")
-                : Finding.of(id(), State.GOOD, "Touched down sinking " + measured, "");
+                : Finding.of(
+                        id(),
+                        State.GOOD,
+                        "Touched down sinking " + measured,
+                        "From the last second before it" + at + ".");
     }
 }

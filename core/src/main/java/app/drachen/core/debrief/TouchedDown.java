@@ -1,0 +1,103 @@
+package app.drachen.core.debrief;
+
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.log.LogColumn;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * How a flight came to the ground, from the last second before it.
+ *
+ * <p>Source: sink at the ground from a straight line through the climb of the last second, or through the heights of the
+ * last two; an impact stops from flying speed within 0.4 s, or ends the log within a second of the ground, sinking more than 4 m/s.
+ * Own estimates.
+ *
+ * @param time of the touchdown [s]
+ * @param sink at the touchdown, not negative; NaN if it is not known [m/s]
+ * @param bank at the touchdown, not negative; NaN if it is not known [rad]
+ * @param pitch at the touchdown, nose up positive; NaN if it is not known [rad]
+ * @param before speed before it; NaN if it is not known [m/s]
+ * @param impact whether it hit the ground
+ */
+public record TouchedDown(double time, double sink, double bank, double pitch, double before, boolean impact) {
+    private static final double STOPS_WITHIN = 0.4;
+    private static final double DIVES = 4;
+
+    static Optional<TouchedDown> of(FlightLog log, Optional<Airborne> airborne) {
+        int last = log.rows() - 1;
+        if (last < 1) {
+            return Optional.empty();
+        }
+        int row = airborne.map(Airborne::landing).orElse(last);
+        double sink = -climb(log, row);
+        double height = log.value(LogColumn.HEIGHT, known(log, LogColumn.HEIGHT, last))
+                - airborne.map(Airborne::ground).orElse(0.0);
+        boolean ends = log.time(last) - log.time(row) < 0.7;
+        boolean dives = ends && sink > DIVES && height < sink;
+        boolean down = airborne.map(Airborne::down).orElse(height < 1.5);
+        if (!down && !dives) {
+            return Optional.empty();
+        }
+        LogColumn speeds = log.has(LogColumn.AIRSPEED) ? LogColumn.AIRSPEED : LogColumn.GROUND_SPEED;
+        double before = log.mean(speeds, log.rowAt(log.time(row) - 1), row);
+        return Optional.of(new TouchedDown(
+                log.time(row),
+                Double.isNaN(sink) ? Double.NaN : Math.max(0, sink),
+                Math.abs(log.value(LogColumn.ROLL, known(log, LogColumn.ROLL, row))),
+                log.value(LogColumn.PITCH, known(log, LogColumn.PITCH, row)),
+                before,
+                dives || stops(log, speeds, row, before)));
+    }
+
+    /** The last row up to one, within a second, that has a value; that one itself if there is none. */
+    private static int known(FlightLog log, LogColumn column, int row) {
+        for (int r = row; r >= 0 && log.time(row) - log.time(r) < 1; r--) {
+            if (!Double.isNaN(log.value(column, r))) {
+                return r;
+            }
+        }
+        return row;
+    }
+
+    /** Whether it stands within a moment. */
+    private static boolean stops(FlightLog log, LogColumn speeds, int row, double before) {
+        if (!(before > 5)) {
+            return false;
+        }
+        double moving = Double.NaN;
+        for (int r = row; r < log.rows() && log.time(r) - log.time(row) < 3; r++) {
+            double speed = log.value(speeds, r);
+            if (speed > 0.6 * before) {
+                moving = log.time(r);
+            } else if (speed < 0.25 * before) {
+                return !Double.isNaN(moving) && log.time(r) - moving <= STOPS_WITHIN;
+            }
+        }
+        return false;
+    }
+
+    /** Climb at a row from the rows before it [m/s]. */
+    private static double climb(FlightLog log, int row) {
+        List<double[]> points = new ArrayList<>();
+        LogColumn column = log.has(LogColumn.CLIMB) ? LogColumn.CLIMB : LogColumn.HEIGHT;
+        double reach = column == LogColumn.CLIMB ? 1 : 2;
+        // where the log goes on, the row of the touchdown stands on the ground already
+        int until = row < log.rows() - 1 ? row - 1 : row;
+        for (int r = until; r >= 0 && log.time(row) - log.time(r) <= reach; r--) {
+            double value = log.value(column, r);
+            if (!Double.isNaN(value)) {
+                points.add(new double[] {log.time(r), value});
+            }
+        }
+        if (points.isEmpty()) {
+            return Double.NaN;
+        }
+        if (column == LogColumn.HEIGHT) {
+            return points.size() < 3 ? Double.NaN : Fit.slope(points);
+        }
+        double lowest = points.stream().mapToDouble(p -> p[1]).min().orElseThrow();
+        double highest = points.stream().mapToDouble(p -> p[1]).max().orElseThrow();
+        return Math.max(lowest, Math.min(highest, Fit.at(points, log.time(row))));
+    }
+}
