@@ -26,7 +26,8 @@ public record TouchedDown(double time, double sink, double bank, double pitch, d
 
     static Optional<TouchedDown> of(FlightLog log, Optional<Airborne> airborne) {
         int last = log.rows() - 1;
-        if (last < 1) {
+        boolean speeds = log.has(LogColumn.AIRSPEED) || log.has(LogColumn.GROUND_SPEED);
+        if (last < 1 || airborne.isEmpty() && speeds) {
             return Optional.empty();
         }
         int row = airborne.map(Airborne::landing).orElse(last);
@@ -39,15 +40,15 @@ public record TouchedDown(double time, double sink, double bank, double pitch, d
         if (!down && !dives) {
             return Optional.empty();
         }
-        LogColumn speeds = log.has(LogColumn.AIRSPEED) ? LogColumn.AIRSPEED : LogColumn.GROUND_SPEED;
-        double before = log.mean(speeds, log.rowAt(log.time(row) - 1), row);
+        LogColumn fast = log.has(LogColumn.AIRSPEED) ? LogColumn.AIRSPEED : LogColumn.GROUND_SPEED;
+        double before = log.mean(fast, log.rowAt(log.time(row) - 1), row);
         return Optional.of(new TouchedDown(
                 log.time(row),
                 Double.isNaN(sink) ? Double.NaN : Math.max(0, sink),
                 Math.abs(log.value(LogColumn.ROLL, known(log, LogColumn.ROLL, row))),
                 log.value(LogColumn.PITCH, known(log, LogColumn.PITCH, row)),
                 before,
-                dives || stops(log, speeds, row, before)));
+                dives || stops(log, fast, row, before)));
     }
 
     /** The last row up to one, within a second, that has a value; that one itself if there is none. */

@@ -15,7 +15,7 @@ import java.util.Optional;
  * faster. Satellite heights are metres off, pressure heights preferred (common practice).
  *
  * @param log the log with what could be worked out
- * @param worked what was worked out, one sentence each
+ * @param worked what was worked out or left out, one sentence each
  */
 public record Derived(FlightLog log, List<String> worked) {
     /** Half of the stretch over which speeds are taken [s]. */
@@ -25,10 +25,10 @@ public record Derived(FlightLog log, List<String> worked) {
         worked = List.copyOf(worked);
     }
 
-    /** Works out what is missing. */
+    /** Works out what is missing, after what cannot have been was left out. */
     public static Derived of(FlightLog log) {
         List<String> worked = new ArrayList<>();
-        FlightLog full = positions(log, worked);
+        FlightLog full = positions(Jumps.without(log, worked), worked);
         full = height(full, worked);
         full = speed(full, worked);
         full = climb(full, worked);
