@@ -11,6 +11,8 @@ import java.util.Optional;
 
 /** The columns of a flight at equal steps, each made once; and what sticks and wishes did in a window. */
 final class Sampled {
+    private static final double LARGE = 0.25;
+
     private final FlightLog log;
     private final int first;
     private final int last;
@@ -82,6 +84,18 @@ final class Sampled {
             out.add(Fit.summed(now));
         }
         return out;
+    }
+
+    /** Whether the stick of a column moves so much in a window that all is its doing. */
+    boolean large(LogColumn column, double from, Bins bins) {
+        Optional<LogColumn> stick = stick(column).filter(s -> s != LogColumn.STICK_POWER && log.has(s));
+        if (stick.isEmpty() || grid(stick.get()).steps() == 0) {
+            return false;
+        }
+        double[] all = sampled(stick.get(), bins);
+        double[] now = new double[bins.size()];
+        int at = (int) Math.rint((from - grid(stick.get()).start()) * bins.rate());
+        return bins.fill(all, at, now) && Fit.deviation(now) > LARGE;
     }
 
     /** Less than this is no movement of a stick or a wish [SI unit of the column]. */

@@ -99,7 +99,7 @@ record SwingHit(
         }
         double ratio = swing.frequency() / by.frequency();
         boolean same = Math.abs(Math.log(ratio)) < 0.22 && before(by, swing);
-        boolean shape = by.column() == swing.column() && ratio > 1.5 && swing.amplitude() < 0.25 * by.amplitude();
+        boolean shape = ratio > 1.5 && Swings.weight(swing) < 0.25 * Swings.weight(by);
         return same || shape;
     }
 

@@ -271,7 +271,9 @@ final class SwingSearch {
                 double speed = speed(from, from + bins.length());
                 List<double[]> movers = new ArrayList<>();
                 List<double[]> out = samples.commanded(column, from, bins, movers);
-                if (window.length < 3 * (out.size() + 3)) {
+                // with the stick far off its middle and back, what swings beside it cannot be told
+                boolean large = samples.large(column, from, bins);
+                if (large || window.length < 3 * (out.size() + 3)) {
                     continue;
                 }
                 double whole = out.isEmpty() ? 0 : Math.sqrt(2) * Fit.deviation(window);

@@ -27,7 +27,7 @@ public record TouchedDown(double time, double sink, double bank, double pitch, d
     static Optional<TouchedDown> of(FlightLog log, Optional<Airborne> airborne) {
         int last = log.rows() - 1;
         boolean speeds = log.has(LogColumn.AIRSPEED) || log.has(LogColumn.GROUND_SPEED);
-        if (last < 1 || airborne.isEmpty() && speeds) {
+        if (last < 1 || airborne.isEmpty() && speeds && !falls(log, last)) {
             return Optional.empty();
         }
         int row = airborne.map(Airborne::landing).orElse(last);
@@ -49,6 +49,15 @@ public record TouchedDown(double time, double sink, double bank, double pitch, d
                 log.value(LogColumn.PITCH, known(log, LogColumn.PITCH, row)),
                 before,
                 dives || stops(log, fast, row, before)));
+    }
+
+    /** Whether the log ends as nothing ends that stands or drives: on its side, on its nose, or dropping. */
+    private static boolean falls(FlightLog log, int last) {
+        double bank = Math.abs(log.value(LogColumn.ROLL, known(log, LogColumn.ROLL, last)));
+        double pitch = log.value(LogColumn.PITCH, known(log, LogColumn.PITCH, last));
+        return log.has(LogColumn.ROLL) && bank > Math.toRadians(40)
+                || log.has(LogColumn.PITCH) && pitch < Math.toRadians(-25)
+                || log.has(LogColumn.PITCH) && -climb(log, last) > DIVES;
     }
 
     /** The last row up to one, within a second, that has a value; that one itself if there is none. */

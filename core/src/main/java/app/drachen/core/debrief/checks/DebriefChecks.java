@@ -8,6 +8,7 @@ public final class DebriefChecks {
             new TrimCheck(),
             new StallCheck(),
             new LevelCheck(),
+            new StickRestCheck(),
             new SwingCheck(),
             new TouchdownCheck(),
             new ChargeCheck());

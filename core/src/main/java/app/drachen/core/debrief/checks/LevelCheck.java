@@ -43,7 +43,9 @@ public final class LevelCheck implements DebriefCheck {
                 + Quantity.ANGLE.text(worst.overshoot())
                 + " of 10° allowed"
                 + (slow || over
-                        ? ". Look at servo senses, board mount, then roll gains."
+                        ? (StickRestCheck.resting(flight).isPresent()
+                                ? ". The stick rests off the middle: mend that first, then look again."
+                                : ". Look at servo senses, board mount, then roll gains.")
                         : Double.isNaN(worst.climb())
                                 ? "."
                                 : "; climbs " + Quantity.CLIMB.text(worst.climb()) + " hands off.");

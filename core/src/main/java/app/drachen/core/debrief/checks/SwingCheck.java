@@ -48,7 +48,14 @@ public final class SwingCheck implements DebriefCheck {
     public List<Finding> findings(Flown flight) {
         Swings swings = flight.swings();
         List<Finding> findings = new ArrayList<>();
-        swings.found().stream().limit(MOST).forEach(s -> findings.add(shown(s, flight)));
+        List<Swing> told = new ArrayList<>();
+        for (Swing swing : swings.found()) {
+            // the same swing at another time is told with the worst
+            if (told.size() < MOST && told.stream().noneMatch(t -> again(t, swing))) {
+                told.add(swing);
+            }
+        }
+        told.forEach(s -> findings.add(shown(s, flight)));
         if (findings.isEmpty()) {
             findings.add(swings.examined().isEmpty() ? untold(flight, swings) : none(swings));
         }
@@ -117,9 +124,16 @@ public final class SwingCheck implements DebriefCheck {
                 + swing.column().quantity().text(swing.amplitude()) + ", from " + Quantity.TIME.text(swing.from())
                 + " to " + Quantity.TIME.text(swing.to())
                 + (Double.isNaN(swing.speed()) ? "" : " at " + Quantity.SPEED.text(swing.speed()))
-                + speeds(swing, flight) + ". " + course(swing) + remedy(swing, flight, porpoising);
+                + times(swing, flight) + speeds(swing, flight) + ". " + course(swing)
+                + remedy(swing, flight, porpoising);
         State state = swing.diesAway() ? State.CAUTION : State.STOP;
         return Finding.of(id(), state, title, detail, swing.working());
+    }
+
+    private static boolean again(Swing told, Swing swing) {
+        return told.column() == swing.column()
+                && told.mode().equals(swing.mode())
+                && Math.abs(Math.log(told.frequency() / swing.frequency())) < 0.4;
     }
 
     private static boolean porpoising(Swing swing) {
@@ -127,6 +141,13 @@ public final class SwingCheck implements DebriefCheck {
         return upAndDown
                 && swing.frequency() < SLOW
                 && swing.mode().filter(m -> m.compareTo(FlightMode.LEVEL) > 0).isPresent();
+    }
+
+    private static String times(Swing swing, Flown flight) {
+        long more = flight.swings().found().stream()
+                .filter(s -> s != swing && again(swing, s))
+                .count();
+        return more == 0 ? "" : more == 1 ? " and once more" : " and " + more + " times more";
     }
 
     private static List<Examined> same(Swing swing, Flown flight) {

@@ -1,0 +1,134 @@
+package app.drachen.core.debrief.checks;
+
+import app.drachen.core.air.Atmosphere;
+import app.drachen.core.debrief.Flown;
+import app.drachen.core.debrief.ModeSegment;
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.log.LogColumn;
+import app.drachen.core.modes.FlightMode;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.working.Finding;
+import app.drachen.core.working.Finding.State;
+import app.drachen.core.working.Source;
+import app.drachen.core.working.Working;
+import java.util.Optional;
+
+/**
+ * HOMING-R1: hands off in a mode that levels, the roll stick rests in the middle. A trim left in the radio is read there as
+ * a wish for bank, and the aircraft turns; no gain and no sense is to blame for that.
+ */
+public final class StickRestCheck implements DebriefCheck {
+    private static final double OFF = 0.03;
+    private static final double STILL = 0.02;
+    private static final double LASTS = 4;
+
+    @Override
+    public String id() {
+        return "HOMING-R1";
+    }
+
+    @Override
+    public String looksFor() {
+        return "The roll stick rests within 3 % of the middle in Level and in modes that hold more.";
+    }
+
+    /**
+     * Where a stick rested.
+     *
+     * @param mode in which mode
+     * @param mean of the stick, right positive [-]
+     * @param seconds of it [s]
+     * @param speed mean airspeed; NaN without one [m/s]
+     */
+    private record Rest(FlightMode mode, double mean, double seconds, double speed) {}
+
+    /** How far off the middle the roll stick rests in levelling modes; empty if it does not, or is not logged [-]. */
+    static Optional<Double> resting(Flown flight) {
+        return longest(flight).map(Rest::mean).filter(m -> Math.abs(m) > OFF);
+    }
+
+    private static Optional<Rest> longest(Flown flight) {
+        FlightLog log = flight.log();
+        Optional<Rest> longest = Optional.empty();
+        if (!log.has(LogColumn.STICK_ROLL)) {
+            return longest;
+        }
+        for (ModeSegment segment : flight.segments()) {
+            if (segment.mode().compareTo(FlightMode.LEVEL) < 0) {
+                continue;
+            }
+            int from = segment.from();
+            while (from < segment.to()) {
+                int to = from;
+                double low = Double.POSITIVE_INFINITY;
+                double high = Double.NEGATIVE_INFINITY;
+                while (to < segment.to()) {
+                    double stick = log.value(LogColumn.STICK_ROLL, to);
+                    low = Double.isNaN(stick) ? low : Math.min(low, stick);
+                    high = Double.isNaN(stick) ? high : Math.max(high, stick);
+                    if (high - low > STILL) {
+                        break;
+                    }
+                    to++;
+                }
+                double seconds = log.time(Math.max(from, to - 1)) - log.time(from);
+                if (seconds >= LASTS
+                        && longest.filter(r -> r.seconds() >= seconds).isEmpty()) {
+                    double speed = log.mean(LogColumn.AIRSPEED, from, to);
+                    longest = Optional.of(
+                            new Rest(segment.mode(), log.mean(LogColumn.STICK_ROLL, from, to), seconds, speed));
+                }
+                from = Math.max(to, from + 1);
+            }
+        }
+        return longest;
+    }
+
+    @Override
+    public Finding check(Flown flight) {
+        Optional<Rest> rest = longest(flight);
+        if (rest.isEmpty()) {
+            return Finding.of(
+                    id(),
+                    State.OPEN,
+                    "Where the stick rests does not show",
+                    flight.log().has(LogColumn.STICK_ROLL)
+                            ? "No stretch of 4 s with a still stick in Level or above. Fly Level hands off."
+                            : "It needs the roll stick in the log.");
+        }
+        Rest r = rest.get();
+        String where = " in " + r.mode().label() + " for " + Quantity.TIME.text(r.seconds());
+        if (Math.abs(r.mean()) <= OFF) {
+            return Finding.of(id(), State.GOOD, "The roll stick rests in the middle" + where, "");
+        }
+        String side = r.mean() > 0 ? "right" : "left";
+        String title = "The roll stick rests " + Quantity.SHARE.text(Math.abs(r.mean())) + " to the " + side + where;
+        String remedy =
+                " A trim left in the radio does that: carry it into the servo centres and zero it; change no gain.";
+        if (flight.setup().isEmpty() || !(r.speed() > 2)) {
+            return Finding.of(id(), State.STOP, title, "The mode reads it as a wish to bank." + remedy);
+        }
+        double bank = Math.abs(r.mean()) * flight.setup().get().modes().limits().bank();
+        double radius = r.speed() * r.speed() / (Atmosphere.GRAVITY * Math.tan(bank));
+        Working working = Working.of(
+                "HOMING-A1",
+                "Circle it asks for",
+                radius,
+                Quantity.DISTANCE,
+                "R = V²/(g·tan(t·φ_max))",
+                Source.ANDERSON,
+                Working.in("stick t", r.mean(), Quantity.SHARE_FINE),
+                Working.in("airspeed V", r.speed(), Quantity.SPEED),
+                Working.in(
+                        "bank limit φ_max",
+                        flight.setup().get().modes().limits().bank(),
+                        Quantity.ANGLE));
+        return Finding.of(
+                id(),
+                State.STOP,
+                title,
+                "The mode reads it as a wish for " + Quantity.ANGLE.text(bank) + " of bank, a circle of "
+                        + Quantity.DISTANCE.text(radius) + " to the " + side + "." + remedy,
+                working);
+    }
+}
