@@ -25,10 +25,12 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.working.Finding;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What each scenario promises to show is what the equations of motion make of it. */
@@ -474,6 +476,45 @@ class DemoScenariosTest {
             assertEquals(
                     flight.card().steps().size(), rehearsal.stepNumber(), plan.id() + " was flown to its last step");
             assertFalse(rehearsal.log().rows() < 1_000);
+        }
+    }
+
+    /**
+     * What the debrief says from the log alone: planted cause, and a sentence of what stops; none where nothing stops. What a log
+     * cannot tell stays open: it never names a cause that was not planted.
+     */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "turned-servo | Hit the ground",
+                "turned-servo-level | Hit the ground",
+                "board-backwards | Hit the ground",
+                "double-mix | Hit the ground",
+                "far-aft-cg | Hit the ground",
+                "radio-trim | The roll stick rests",
+                "height-gain | Porpoising in Hold, not in Level",
+                "rate-gain | Pitch rate swings in",
+                "bank-limit | ",
+                "torque | ",
+                "crosswind-trim | ",
+                "launch-help | ",
+                "mission | ",
+                "link-range | ",
+                "pitot-blocked | "
+            })
+    void theLogAloneTellsWhatStops(String id, String sentence) {
+        RehearsalPlan plan = DemoScenarios.byId(id).orElseThrow().plan(3);
+        List<Finding> stops = Debrief.of(
+                        flown(id).log(), plan.setup(), plan.field().density())
+                .findings()
+                .stream()
+                .filter(f -> f.state() == Finding.State.STOP)
+                .toList();
+        if (sentence == null) {
+            assertEquals(List.of(), stops);
+        } else {
+            assertTrue(stops.stream().anyMatch(f -> f.title().contains(sentence)), stops.toString());
         }
     }
 }
