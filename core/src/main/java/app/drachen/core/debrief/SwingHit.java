@@ -80,7 +80,7 @@ record SwingHit(
     }
 
     /** The axis a column shows. */
-    private static LogColumn axis(LogColumn column) {
+    static LogColumn axis(LogColumn column) {
         return switch (column) {
             case ROLL_RATE, YAW_RATE -> LogColumn.ROLL;
             case PITCH_RATE, HEIGHT, POWER -> LogColumn.PITCH;
@@ -99,8 +99,14 @@ record SwingHit(
         }
         double ratio = swing.frequency() / by.frequency();
         boolean same = Math.abs(Math.log(ratio)) < 0.22 && before(by, swing);
-        boolean shape = ratio > 1.5 && Swings.weight(swing) < 0.25 * Swings.weight(by);
+        boolean shown = by.column() == swing.column() || rank(by.column()) == 0;
+        boolean shape = shown && ratio > 1.5 && size(swing) < 0.25 * size(by);
         return same || shape;
+    }
+
+    /** Size against what counts. */
+    private static double size(Swing swing) {
+        return swing.amplitude() / Swing.limit(swing.column());
     }
 
     /** Angles before rates, attitude before height and power, else the worse one. */

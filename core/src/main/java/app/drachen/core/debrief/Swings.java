@@ -77,4 +77,14 @@ public record Swings(List<Swing> found, List<Examined> examined, List<String> un
     static double weight(Swing swing) {
         return swing.amplitude() / Swing.limit(swing.column()) * (swing.diesAway() ? 0.1 : 1);
     }
+
+    /** Whether a much larger swing about the same axis goes on at the same time, to which this one may belong. */
+    public boolean beside(Swing swing) {
+        return found.stream()
+                .anyMatch(o -> o.mode().equals(swing.mode())
+                        && SwingHit.axis(o.column()) == SwingHit.axis(swing.column())
+                        && o.from() < swing.to()
+                        && o.to() > swing.from()
+                        && weight(o) > 2 * weight(swing));
+    }
 }

@@ -9,9 +9,9 @@ import java.util.Optional;
 /**
  * How a flight came to the ground, from the last second before it.
  *
- * <p>Source: sink at the ground from a straight line through the climb of the last second, or through the heights of the
- * last two; an impact stops from flying speed within 0.4 s, or ends the log within a second of the ground, sinking more than 4 m/s.
- * Own estimates.
+ * <p>Source: sink at the ground from the climb of the last 0.3 s where that is logged often, else from a straight line
+ * through that of the last second, or through the heights of the last two; an impact stops from flying speed within 0.4 s,
+ * or ends the log within a second of the ground, sinking more than 4 m/s. Own estimates.
  *
  * @param time of the touchdown [s]
  * @param sink at the touchdown, not negative; NaN if it is not known [m/s]
@@ -23,6 +23,7 @@ import java.util.Optional;
 public record TouchedDown(double time, double sink, double bank, double pitch, double before, boolean impact) {
     private static final double STOPS_WITHIN = 0.4;
     private static final double DIVES = 4;
+    private static final double MOMENT = 0.3;
 
     static Optional<TouchedDown> of(FlightLog log, Optional<Airborne> airborne) {
         int last = log.rows() - 1;
@@ -105,6 +106,12 @@ public record TouchedDown(double time, double sink, double bank, double pitch, d
         }
         if (column == LogColumn.HEIGHT) {
             return points.size() < 3 ? Double.NaN : Fit.slope(points);
+        }
+        // the last moments where they are logged often enough, else the line through the last second
+        List<double[]> moments =
+                points.stream().filter(p -> log.time(row) - p[0] <= MOMENT).toList();
+        if (moments.size() >= 4) {
+            return moments.stream().mapToDouble(p -> p[1]).average().orElseThrow();
         }
         double lowest = points.stream().mapToDouble(p -> p[1]).min().orElseThrow();
         double highest = points.stream().mapToDouble(p -> p[1]).max().orElseThrow();

@@ -126,7 +126,8 @@ public final class SwingCheck implements DebriefCheck {
                 + (Double.isNaN(swing.speed()) ? "" : " at " + Quantity.SPEED.text(swing.speed()))
                 + times(swing, flight) + speeds(swing, flight) + ". " + course(swing)
                 + remedy(swing, flight, porpoising);
-        State state = swing.diesAway() ? State.CAUTION : State.STOP;
+        boolean beside = flight.swings().beside(swing);
+        State state = swing.diesAway() || beside ? State.CAUTION : State.STOP;
         return Finding.of(id(), state, title, detail, swing.working());
     }
 

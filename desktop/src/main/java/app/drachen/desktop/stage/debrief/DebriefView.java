@@ -7,6 +7,7 @@ import app.drachen.core.debrief.Flown;
 import app.drachen.core.debrief.ModeSegment;
 import app.drachen.core.debrief.Spectrum;
 import app.drachen.core.debrief.TrimNeeded;
+import app.drachen.core.debrief.checks.DebriefChecks;
 import app.drachen.core.debrief.checks.SwingCheck;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
@@ -250,7 +251,7 @@ public final class DebriefView implements Place {
     public void fill(Ledger ledger) {
         flight.ifPresent(f -> ledger.show(
                 "Findings",
-                f.debrief().findings().size() + " checks run over this log, r" + f.revision() + ". " + f.headline(),
+                DebriefChecks.all().size() + " checks run over this log, r" + f.revision() + ". " + f.headline(),
                 f.debrief().findings(),
                 ledgerActions()));
         flight.flatMap(f -> f.debrief().flight().facts())
