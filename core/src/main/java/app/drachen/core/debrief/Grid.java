@@ -12,6 +12,8 @@ final class Grid {
     /** Finer steps show nothing that an aircraft does [Hz]. */
     static final int FINEST = 50;
 
+    private static final double MOST = 4_000_000;
+
     /** Without samples. */
     static final Grid NONE = new Grid(0, 1, new double[0], 0, 0);
 
@@ -45,7 +47,7 @@ final class Grid {
      */
     double even() {
         double beat = rows - sampled;
-        return beat > 0.1 * rows && beat < sampled ? beat : sampled;
+        return Math.min(rate, beat > 0.1 * rows && beat < sampled ? beat : sampled);
     }
 
     /** Step at or after a time [s]. */
@@ -97,9 +99,10 @@ final class Grid {
         }
         double sampled = 1 / usual(held, changes);
         without(samples, n);
-        double rate = Math.min(FINEST, sampled);
+        // a log of days is looked at more coarsely, so that it stays in memory
+        double rate = Math.min(Math.min(FINEST, sampled), MOST / Math.max(1, times[n - 1] - times[0]));
         double start = times[0];
-        int steps = (int) Math.min(20_000_000, Math.floor((times[n - 1] - start) * rate)) + 1;
+        int steps = (int) Math.floor((times[n - 1] - start) * rate) + 1;
         double[] sums = new double[steps];
         int[] counts = new int[steps];
         for (int i = 0; i < n; i++) {

@@ -118,6 +118,7 @@ public final class SwingCheck implements DebriefCheck {
     private Finding shown(Swing swing, Flown flight) {
         boolean porpoising = porpoising(swing);
         String mode = swing.mode().map(m -> " in " + m.label()).orElse("");
+        boolean beside = flight.swings().beside(swing);
         String not = quietIn(swing);
         String title = (porpoising ? "Porpoising" : swing.column().meaning() + " swings") + mode + not;
         String detail = Quantity.FREQUENCY.text(swing.frequency()) + ", ±"
@@ -125,8 +126,9 @@ public final class SwingCheck implements DebriefCheck {
                 + " to " + Quantity.TIME.text(swing.to())
                 + (Double.isNaN(swing.speed()) ? "" : " at " + Quantity.SPEED.text(swing.speed()))
                 + times(swing, flight) + speeds(swing, flight) + ". " + course(swing)
-                + remedy(swing, flight, porpoising);
-        boolean beside = flight.swings().beside(swing);
+                + (beside
+                        ? "A larger one goes on beside it: mend that first, then look again."
+                        : remedy(swing, flight, porpoising));
         State state = swing.diesAway() || beside ? State.CAUTION : State.STOP;
         return Finding.of(id(), state, title, detail, swing.working());
     }

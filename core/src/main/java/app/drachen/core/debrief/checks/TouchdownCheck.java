@@ -72,10 +72,6 @@ public final class TouchdownCheck implements DebriefCheck {
                         State.CAUTION,
                         "Hard touchdown, " + measured + at,
                         "Under " + Quantity.CLIMB.text(2) + " is wanted: flare later or hold more speed.")
-                : Finding.of(
-                        id(),
-                        State.GOOD,
-                        "Touched down sinking " + measured,
-                        "From the last second before it" + at + ".");
+                : Finding.of(id(), State.GOOD, "Touched down softly", "By the log it sank " + measured + at + ".");
     }
 }
