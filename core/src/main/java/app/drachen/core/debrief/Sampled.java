@@ -3,21 +3,21 @@ package app.drachen.core.debrief;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** The columns of a flight at equal steps, each made once; and what sticks and wishes did in a window. */
+/** The columns of a flight at equal steps, each made once; and what sticks and wishes did in a window. For any thread. */
 final class Sampled {
     private static final double LARGE = 0.25;
 
     private final FlightLog log;
     private final int first;
     private final int last;
-    private final Map<LogColumn, Grid> grids = new EnumMap<>(LogColumn.class);
-    private final Map<String, double[]> sampled = new HashMap<>();
+    private final Map<LogColumn, Grid> grids = Collections.synchronizedMap(new HashMap<>());
+    private final Map<String, double[]> sampled = Collections.synchronizedMap(new HashMap<>());
 
     /** Columns of the rows from a first to a last. */
     Sampled(FlightLog log, int first, int last) {

@@ -33,6 +33,8 @@ final class SwingSearch {
     private static final double HIGHEST = 20;
     /** Above this the rate shows what the angle would [Hz]. */
     private static final double SHARED = 7;
+    /** Height and power follow nothing quicker [Hz]. */
+    private static final double HEAVY = 3;
 
     private static final double CHANCE = 1e-3;
     private static final double PATCHY = 1.9;
@@ -110,13 +112,13 @@ final class SwingSearch {
     }
 
     private Swings all() {
-        List<SwingHit> hits = new ArrayList<>();
-        boolean any = false;
-        for (LogColumn column : LOOKED_AT) {
-            if (log.has(column)) {
-                any |= look(column, hits);
-            }
-        }
+        // columns are looked at side by side; what they find stands in their order
+        List<Looked> looked = LOOKED_AT.stream().filter(log::has).toList().parallelStream()
+                .map(this::look)
+                .toList();
+        List<SwingHit> hits = looked.stream().flatMap(l -> l.hits().stream()).toList();
+        looked.forEach(l -> examined.addAll(l.examined()));
+        boolean any = !examined.isEmpty();
         if (!any && untold.isEmpty()) {
             untold.add("The log has neither attitude nor rates, or nothing in it moves.");
         }
@@ -187,12 +189,17 @@ final class SwingSearch {
                 || column == LogColumn.PITCH && log.has(LogColumn.PITCH_RATE);
     }
 
-    private boolean look(LogColumn column, List<SwingHit> hits) {
+    /** What was found in one column, and what was looked at. */
+    private record Looked(List<SwingHit> hits, List<Swings.Examined> examined) {}
+
+    private Looked look(LogColumn column) {
+        List<SwingHit> hits = new ArrayList<>();
         Grid grid = samples.grid(column);
-        double highest = Math.min(rate(column) ? SHARED : HIGHEST, 0.4 * grid.even());
+        boolean heavy = column == LogColumn.HEIGHT || column == LogColumn.POWER;
+        double highest = Math.min(heavy ? HEAVY : rate(column) ? SHARED : HIGHEST, 0.4 * grid.even());
         List<Stretch> stretches = stretches(column);
         if (highest < CYCLES / WINDOWS[WINDOWS.length - 1] || stretches.isEmpty()) {
-            return false;
+            return new Looked(List.of(), List.of());
         }
         boolean stick = Sampled.stick(column).filter(log::has).isPresent();
         Map<Optional<FlightMode>, double[]> seen = new java.util.LinkedHashMap<>();
@@ -224,9 +231,9 @@ final class SwingSearch {
             double least = see(seen, windows, bins, floor, ALONE * needed, column, high);
             reaches.add(new Swings.Reach(length, bins.low(), Math.min(high, bins.high()), least));
         }
-        seen.forEach(
-                (mode, s) -> examined.add(new Swings.Examined(column, mode, s[0], s[1], s[2], reaches, s[4], s[5])));
-        return !seen.isEmpty();
+        List<Swings.Examined> all = new ArrayList<>();
+        seen.forEach((mode, s) -> all.add(new Swings.Examined(column, mode, s[0], s[1], s[2], reaches, s[4], s[5])));
+        return new Looked(hits, all);
     }
 
     /** Seconds, frequencies and the least size seen, by mode. */
@@ -245,8 +252,9 @@ final class SwingSearch {
         Arrays.sort(sizes);
         double least = sizes[(int) (0.9 * (sizes.length - 1))];
         for (Window window : windows) {
-            double[] s = seen.computeIfAbsent(window.mode(), m ->
-                    new double[] {0, bins.low(), bins.high(), least, Double.NaN, Double.NaN, bins.length()});
+            double[] s = seen.computeIfAbsent(window.mode(), m -> new double[] {
+                0, bins.low(), Math.min(highest, bins.high()), least, Double.NaN, Double.NaN, bins.length()
+            });
             // windows overlap by half; those of the shortest length count the seconds
             s[0] += bins.length() == s[6] ? (window.to() - window.from()) / 2 : 0;
             s[1] = Math.min(s[1], bins.low());
