@@ -58,7 +58,8 @@ class ScreensTest extends WindowTest {
         // find the pack: the drawing is centred, the pack lies on the middle line
         Point2D pack = packOnScreen(drawing);
         robot.drag(pack, MouseButton.PRIMARY).dropTo(pack.getX(), pack.getY() - 15);
-        WaitForAsyncUtils.waitForFxEvents();
+        // it is written beside the interface
+        until(() -> session.revision().number() == revision + 1);
         double after =
                 ask(() -> session.setup().packPart().orElseThrow().position().aft());
         assertTrue(after < before - 0.01, before + " → " + after);
