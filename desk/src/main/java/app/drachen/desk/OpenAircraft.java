@@ -199,7 +199,7 @@ public final class OpenAircraft {
 
     private List<ProofKind> commit(Hangar hangar, String reason, UnaryOperator<Setup> change) {
         Standing now = latest();
-        Setup next = change.apply(now.setup()).following(now.setup());
+        Setup next = change.apply(now.setup());
         if (next.equals(now.setup())) {
             return List.of();
         }

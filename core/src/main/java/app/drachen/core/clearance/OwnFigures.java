@@ -10,8 +10,8 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 
 /**
- * What a template had is no evidence: it stands open until the pilot has entered his own, or has said that it is right as
- * it stands.
+ * What a template brought is no evidence: it stands open until the pilot has said that it is right as it stands. That one part
+ * was changed does not make the others his own, so a change alone confirms nothing.
  *
  * @param stage the stage it belongs to
  * @param watched what is this aircraft's own
@@ -28,7 +28,7 @@ public record OwnFigures(Stage stage, List<Facet> watched) implements ClearanceR
 
     @Override
     public String demand() {
-        return "Somebody has chosen: " + names(watched) + ".";
+        return "Nothing of a template is left unconfirmed: " + names(watched) + ".";
     }
 
     @Override
@@ -45,8 +45,7 @@ public record OwnFigures(Stage stage, List<Facet> watched) implements ClearanceR
         Setup setup = situation.setup();
         List<Facet> open = setup.assumed().stream().filter(watched::contains).toList();
         if (open.isEmpty()) {
-            return Ruling.advice(
-                    stage, Finding.of(id(), State.GOOD, "These are your own figures", "Of " + names(watched) + "."));
+            return Ruling.advice(stage, Finding.of(id(), State.GOOD, "Nothing here waits to be confirmed", ""));
         }
         String what = names(open);
         return Ruling.of(
@@ -55,9 +54,8 @@ public record OwnFigures(Stage stage, List<Facet> watched) implements ClearanceR
                 Finding.of(
                         id(),
                         State.OPEN,
-                        Character.toUpperCase(what.charAt(0)) + what.substring(1) + ": the template's",
-                        "Nobody has measured or chosen that for this aircraft. Enter yours, or say that it is right as"
-                                + " it stands."),
+                        Character.toUpperCase(what.charAt(0)) + what.substring(1) + ": begun from a template",
+                        "Nobody has said that this is so on your aircraft. Enter yours, then confirm it once."),
                 new Remedy.Change(
                         "Right as it stands",
                         "Looked at and right as it stands: " + what.toLowerCase(Locale.ROOT),

@@ -3,6 +3,7 @@ package app.drachen.core.debrief;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import java.util.Arrays;
+import java.util.DoubleSummaryStatistics;
 import java.util.Optional;
 
 /**
@@ -40,9 +41,7 @@ record Airborne(int launch, int landing, double ground, boolean down) {
         if (height.length == 0) {
             return Optional.of(new Airborne(launch, landing, ground, landing < log.rows() - 1));
         }
-        double low = Arrays.stream(height).filter(h -> !Double.isNaN(h)).min().orElse(0);
-        double high = Arrays.stream(height).filter(h -> !Double.isNaN(h)).max().orElse(0);
-        if (high - low < RISES) {
+        if (!rises(log)) {
             return Optional.empty();
         }
         int left = Double.isNaN(before) ? launch : leaves(height, launch, landing, before);
@@ -57,6 +56,19 @@ record Airborne(int launch, int landing, double ground, boolean down) {
         double floor = Double.isNaN(before) ? 0 : before;
         boolean down = !Double.isNaN(after) || end < floor + NEAR;
         return Optional.of(new Airborne(up, Math.max(up + 1, touched), ground, down));
+    }
+
+    /** Whether a log has speeds to tell by. */
+    static boolean moves(FlightLog log) {
+        return log.has(LogColumn.AIRSPEED) || log.has(LogColumn.GROUND_SPEED);
+    }
+
+    /** Whether its heights rise as those of something that flies. */
+    static boolean rises(FlightLog log) {
+        DoubleSummaryStatistics heights = Arrays.stream(steady(log.values(LogColumn.HEIGHT)))
+                .filter(h -> !Double.isNaN(h))
+                .summaryStatistics();
+        return heights.getMax() - heights.getMin() >= RISES;
     }
 
     private static double upperQuarter(double[] column) {

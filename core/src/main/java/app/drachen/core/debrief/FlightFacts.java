@@ -41,20 +41,20 @@ public record FlightFacts(
         Optional<WindFit> wind) {
     /** Reads them off a log; empty if nothing in it moves. */
     public static Optional<FlightFacts> of(FlightLog log) {
-        Optional<Airborne> airborne = Airborne.of(log);
-        if (airborne.isEmpty()) {
-            return Optional.empty();
-        }
-        int launch = airborne.get().launch();
-        int landing = airborne.get().landing();
-        double ground = airborne.get().ground();
+        return Airborne.of(log).map(airborne -> of(log, airborne));
+    }
+
+    static FlightFacts of(FlightLog log, Airborne airborne) {
+        int launch = airborne.launch();
+        int landing = airborne.landing();
+        double ground = airborne.ground();
         double height = Double.NaN;
         double farthest = Double.NaN;
         for (int row = launch; row <= landing; row++) {
             height = larger(height, log.value(LogColumn.HEIGHT, row));
             farthest = larger(farthest, Math.hypot(log.value(LogColumn.NORTH, row), log.value(LogColumn.EAST, row)));
         }
-        return Optional.of(new FlightFacts(
+        return new FlightFacts(
                 launch,
                 landing,
                 log.time(launch),
@@ -65,7 +65,7 @@ public record FlightFacts(
                 way(log, launch, landing),
                 log.mean(LogColumn.AIRSPEED, launch, landing),
                 lastOf(log, LogColumn.CHARGE),
-                WindFit.of(log, launch, landing)));
+                WindFit.of(log, launch, landing));
     }
 
     /** The larger of two values, a missing one left out. */

@@ -36,19 +36,19 @@ public record Flown(
     static Flown of(FlightLog log, Optional<Setup> setup, double density) {
         List<ModeSegment> segments = Segments.of(log);
         Optional<Stall> stall = setup.map(s -> Stall.of(s, density));
-        Optional<FlightFacts> facts = FlightFacts.of(log);
+        Optional<Airborne> airborne = Airborne.of(log);
         return new Flown(
                 log,
                 setup,
                 stall,
-                facts,
+                airborne.map(a -> FlightFacts.of(log, a)),
                 segments,
                 setup.flatMap(
                         s -> TrimNeeded.of(log, s.controls(), s.modes().limits().cruiseSpeed())),
-                SwingSearch.of(log, segments, facts),
+                SwingSearch.of(log, segments, airborne),
                 StallResult.of(log, stall.map(s -> 1.4 * s.high()).orElse(0.75 * meanSpeed(log))),
                 LevelResult.of(log, segments),
-                TouchedDown.of(log, Airborne.of(log)));
+                TouchedDown.of(log, airborne));
     }
 
     private static double meanSpeed(FlightLog log) {

@@ -50,9 +50,15 @@ record SwingHit(
                 swings.add(swing);
             }
         }
-        return swings.stream()
-                .filter(s -> swings.stream().noneMatch(o -> shadows(o, s)))
-                .toList();
+        // what is hidden hides nothing itself
+        swings.sort(Comparator.comparingInt((Swing s) -> rank(s.column())).thenComparing(s -> -size(s)));
+        List<Swing> seen = new ArrayList<>();
+        for (Swing swing : swings) {
+            if (seen.stream().noneMatch(o -> shadows(o, swing))) {
+                seen.add(swing);
+            }
+        }
+        return seen;
     }
 
     /** Groups that were begun apart and touch now are one. */
@@ -89,16 +95,17 @@ record SwingHit(
     }
 
     /**
-     * What swings about one axis at one frequency is one swing, told by the column that shows it most; and what is quicker
+     * Whether a swing is the same as one of a column that stands before its own, or a larger one. What swings about one axis
+     * at one frequency is one swing; and what is quicker
      * and much smaller beside it belongs to its shape.
      */
     private static boolean shadows(Swing by, Swing swing) {
-        boolean apart = by == swing || by.from() > swing.to() || by.to() < swing.from();
+        boolean apart = by.from() > swing.to() || by.to() < swing.from();
         if (apart || axis(by.column()) != axis(swing.column()) || !by.mode().equals(swing.mode())) {
             return false;
         }
         double ratio = swing.frequency() / by.frequency();
-        boolean same = Math.abs(Math.log(ratio)) < 0.22 && before(by, swing);
+        boolean same = Math.abs(Math.log(ratio)) < 0.22;
         boolean shown = by.column() == swing.column() || rank(by.column()) == 0;
         boolean shape = shown && ratio > 1.5 && size(swing) < 0.25 * size(by);
         return same || shape;
@@ -109,13 +116,7 @@ record SwingHit(
         return swing.amplitude() / Swing.limit(swing.column());
     }
 
-    /** Angles before rates, attitude before height and power, else the worse one. */
-    private static boolean before(Swing by, Swing swing) {
-        int one = rank(by.column());
-        int other = rank(swing.column());
-        return one != other ? one < other : Swings.weight(by) > Swings.weight(swing);
-    }
-
+    /** Angles before rates, attitude before height and power. */
     private static int rank(LogColumn column) {
         return switch (column) {
             case ROLL, PITCH -> 0;

@@ -3,13 +3,18 @@ package app.drachen.core.debrief;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
+import app.drachen.core.units.Quantity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Looks for swings in a flight: spectra of windows of 2 to 64 s within one mode, up to 0.4 of the sampling rate, with
@@ -90,25 +95,28 @@ final class SwingSearch {
     }
 
     /** Looks through the time in the air; launch and landing are left out. */
-    static Swings of(FlightLog log, List<ModeSegment> segments, Optional<FlightFacts> facts) {
+    static Swings of(FlightLog log, List<ModeSegment> segments, Optional<Airborne> airborne) {
         if (log.rows() < 20) {
-            return new Swings(List.of(), List.of(), List.of("The log is too short."));
+            return untold("The log is too short.");
         }
-        double begin =
-                facts.filter(f -> f.launch() > 0).map(f -> f.launchTime() + 2).orElse(log.time(0));
-        double end = facts.filter(f -> f.landing() < log.rows() - 1 || low(log))
-                .map(f -> f.landingTime() - 4)
+        if (airborne.isEmpty() && Airborne.moves(log)) {
+            return untold("Nothing of it is in the air.");
+        }
+        double begin = airborne.filter(a -> a.launch() > 0)
+                .map(a -> log.time(a.launch()) + 2)
+                .orElse(log.time(0));
+        double end = airborne.filter(Airborne::down)
+                .map(a -> log.time(a.landing()) - 4)
                 .orElse(log.time(log.rows() - 1));
         int first = log.rowAt(begin);
         int last = Math.min(log.rows() - 1, log.rowAt(end));
-        if (last - first < 20) {
-            return new Swings(List.of(), List.of(), List.of("Nothing of it is in the air for long enough."));
-        }
-        return new SwingSearch(log, segments, first, last).all();
+        return last - first < 20
+                ? untold("Nothing of it is in the air for long enough.")
+                : new SwingSearch(log, segments, first, last).all();
     }
 
-    private static boolean low(FlightLog log) {
-        return log.value(LogColumn.HEIGHT, log.rows() - 1) < 3;
+    private static Swings untold(String why) {
+        return new Swings(List.of(), List.of(), List.of(why));
     }
 
     private Swings all() {
@@ -118,10 +126,10 @@ final class SwingSearch {
                 .toList();
         List<SwingHit> hits = looked.stream().flatMap(l -> l.hits().stream()).toList();
         looked.forEach(l -> examined.addAll(l.examined()));
-        boolean any = !examined.isEmpty();
-        if (!any && untold.isEmpty()) {
+        if (examined.isEmpty()) {
             untold.add("The log has neither attitude nor rates, or nothing in it moves.");
         }
+        untold.addAll(byHand());
         List<Swing> found = new ArrayList<>();
         SwingHit.told(hits, samples, CYCLES, ALONE).forEach(swing -> found.add(swing.notIn(quiet(swing))));
         found.sort(Comparator.comparingDouble((Swing s) -> -Swings.weight(s)));
@@ -192,6 +200,26 @@ final class SwingSearch {
     /** What was found in one column, and what was looked at. */
     private record Looked(List<SwingHit> hits, List<Swings.Examined> examined) {}
 
+    /** Whether in a mode a swing slower than a thumb may be the pilot's, whose stick is not in the log. */
+    private boolean byHand(LogColumn column, Optional<FlightMode> mode) {
+        return Sampled.stick(column).filter(log::has).isEmpty()
+                && mode.map(m -> m.compareTo(FlightMode.LEVEL) <= 0).orElse(true);
+    }
+
+    /** What cannot be told since the sticks are not in the log; a wag of the tail shows in roll too. */
+    private List<String> byHand() {
+        List<String> modes = examined.stream()
+                .filter(e -> e.column() != LogColumn.YAW_RATE && byHand(e.column(), e.mode()))
+                .map(e -> e.mode().map(FlightMode::label).orElse("the whole flight"))
+                .distinct()
+                .toList();
+        return modes.isEmpty()
+                ? List.of()
+                : List.of("Slower swings than " + Quantity.FREQUENCY.text(THUMB) + " cannot be told in "
+                        + String.join(", ", modes)
+                        + ": without the sticks in the log they look like the pilot's hand.");
+    }
+
     private Looked look(LogColumn column) {
         List<SwingHit> hits = new ArrayList<>();
         Grid grid = samples.grid(column);
@@ -201,9 +229,7 @@ final class SwingSearch {
         if (highest < CYCLES / WINDOWS[WINDOWS.length - 1] || stretches.isEmpty()) {
             return new Looked(List.of(), List.of());
         }
-        boolean stick = Sampled.stick(column).filter(log::has).isPresent();
-        Map<Optional<FlightMode>, double[]> seen = new java.util.LinkedHashMap<>();
-        List<Swings.Reach> reaches = new ArrayList<>();
+        Map<Optional<FlightMode>, Seen> seen = new LinkedHashMap<>();
         boolean shortest = true;
         for (double length : WINDOWS) {
             if (length * Math.min(grid.rate(), grid.sampled()) < LEAST_SAMPLES || length > 4 && angle(column)) {
@@ -225,45 +251,60 @@ final class SwingSearch {
             }
             double[] floor = bins.floor(windows.stream().map(Window::power).toList());
             double needed = PATCHY * Math.log(windows.size() * (double) bins.count() / CHANCE);
+            windows.forEach(window -> search(column, window, bins, floor, needed, high, hits));
+            double least = least(column, bins, floor, ALONE * needed);
             for (Window window : windows) {
-                search(column, window, bins, floor, needed, stick, high, hits);
+                boolean byHand = byHand(column, window.mode());
+                double from = byHand ? Math.max(THUMB, bins.low()) : bins.low();
+                double to = Math.min(high, bins.high());
+                if (from < to) {
+                    seen.computeIfAbsent(window.mode(), m -> new Seen())
+                            .add(window, new Swings.Reach(length, from, to, least));
+                }
             }
-            double least = see(seen, windows, bins, floor, ALONE * needed, column, high);
-            reaches.add(new Swings.Reach(length, bins.low(), Math.min(high, bins.high()), least));
         }
         List<Swings.Examined> all = new ArrayList<>();
-        seen.forEach((mode, s) -> all.add(new Swings.Examined(column, mode, s[0], s[1], s[2], reaches, s[4], s[5])));
+        seen.forEach((mode, s) -> all.add(s.told(column, mode)));
         return new Looked(hits, all);
     }
 
-    /** Seconds, frequencies and the least size seen, by mode. */
-    private static double see(
-            Map<Optional<FlightMode>, double[]> seen,
-            List<Window> windows,
-            Bins bins,
-            double[] floor,
-            double needed,
-            LogColumn column,
-            double highest) {
+    /** The least size that would have been seen at nine of ten of the frequencies [SI unit of the column]. */
+    private static double least(LogColumn column, Bins bins, double[] floor, double needed) {
         double[] sizes = Arrays.copyOfRange(floor, bins.lowest(), floor.length);
         for (int i = 0; i < sizes.length; i++) {
             sizes[i] = Math.max(Swing.limit(column), Math.sqrt(needed * sizes[i]));
         }
         Arrays.sort(sizes);
-        double least = sizes[(int) (0.9 * (sizes.length - 1))];
-        for (Window window : windows) {
-            double[] s = seen.computeIfAbsent(window.mode(), m -> new double[] {
-                0, bins.low(), Math.min(highest, bins.high()), least, Double.NaN, Double.NaN, bins.length()
-            });
-            // windows overlap by half; those of the shortest length count the seconds
-            s[0] += bins.length() == s[6] ? (window.to() - window.from()) / 2 : 0;
-            s[1] = Math.min(s[1], bins.low());
-            s[2] = Math.max(s[2], Math.min(highest, bins.high()));
-            s[3] = Math.max(s[3], least);
-            s[4] = Double.isNaN(s[4]) ? window.speed() : Math.min(s[4], window.speed());
-            s[5] = Double.isNaN(s[5]) ? window.speed() : Math.max(s[5], window.speed());
+        return sizes[(int) (0.9 * (sizes.length - 1))];
+    }
+
+    /** What was looked at in one mode. */
+    private static final class Seen {
+        private final Set<Swings.Reach> reaches = new LinkedHashSet<>();
+        private final DoubleSummaryStatistics speeds = new DoubleSummaryStatistics();
+        private double shortest = Double.POSITIVE_INFINITY;
+        private double seconds;
+
+        void add(Window window, Swings.Reach reach) {
+            reaches.add(reach);
+            if (!Double.isNaN(window.speed())) {
+                speeds.accept(window.speed());
+            }
+            // windows overlap by half; those of the shortest length, which come first, count the seconds
+            shortest = Math.min(shortest, reach.length());
+            seconds += reach.length() == shortest ? reach.length() / 2 : 0;
         }
-        return least;
+
+        Swings.Examined told(LogColumn column, Optional<FlightMode> mode) {
+            boolean known = speeds.getCount() > 0;
+            return new Swings.Examined(
+                    column,
+                    mode,
+                    seconds,
+                    List.copyOf(reaches),
+                    known ? speeds.getMin() : Double.NaN,
+                    known ? speeds.getMax() : Double.NaN);
+        }
     }
 
     private List<Window> windows(LogColumn column, Grid grid, List<Stretch> stretches, Bins bins) {
@@ -304,17 +345,15 @@ final class SwingSearch {
             Bins bins,
             double[] floor,
             double needed,
-            boolean stick,
             double high,
             List<SwingHit> hits) {
         double[] power = window.power();
-        boolean hands = !stick
-                && window.mode().map(m -> m.compareTo(FlightMode.LEVEL) <= 0).orElse(true);
+        boolean byHand = byHand(column, window.mode());
         // the last line may be the foot of one above it
         for (int i = bins.lowest(); i < power.length - 1; i++) {
             boolean top = power[i] >= power[i - 1] && power[i] > power[i + 1];
             double frequency = bins.frequency(i);
-            if (!top || frequency > high || power[i] < needed * floor[i] || hands && frequency < THUMB) {
+            if (!top || frequency > high || power[i] < needed * floor[i] || byHand && frequency < THUMB) {
                 continue;
             }
             double level = bins.level(power, floor, i);

@@ -10,7 +10,7 @@ import java.util.Optional;
  *
  * @param found swings, the worst first
  * @param examined what was looked at
- * @param untold what cannot be told, each with why
+ * @param untold what cannot be told, each with why; where there is some, none shown is no proof of none
  */
 public record Swings(List<Swing> found, List<Examined> examined, List<String> untold) {
     /** Nothing looked at. */
@@ -28,9 +28,7 @@ public record Swings(List<Swing> found, List<Examined> examined, List<String> un
      * @param column the column
      * @param mode the mode, if the log names modes
      * @param seconds of flight [s]
-     * @param lowest frequency [Hz]
-     * @param highest frequency, 0.4 of the sampling rate or 20 [Hz]
-     * @param reaches what would have been seen, by length of window
+     * @param reaches what would have been seen, by length of window; at least one
      * @param slowest least mean airspeed of a window; NaN without one [m/s]
      * @param fastest greatest mean airspeed of a window; NaN without one [m/s]
      */
@@ -38,8 +36,6 @@ public record Swings(List<Swing> found, List<Examined> examined, List<String> un
             LogColumn column,
             Optional<FlightMode> mode,
             double seconds,
-            double lowest,
-            double highest,
             List<Reach> reaches,
             double slowest,
             double fastest) {
@@ -48,18 +44,17 @@ public record Swings(List<Swing> found, List<Examined> examined, List<String> un
         }
 
         /**
-         * The least size that would have been seen.
-         *
-         * @param frequency [Hz]
-         * @param lasts how long it swings [s]
-         * @return [SI unit of the column]; infinite where nothing was looked at
+         * @return lowest frequency [Hz]
          */
-        public double least(double frequency, double lasts) {
-            return reaches.stream()
-                    .filter(r -> r.low() <= frequency && frequency <= r.high() && 1.5 * r.length() <= lasts)
-                    .mapToDouble(Reach::least)
-                    .min()
-                    .orElse(Double.POSITIVE_INFINITY);
+        public double lowest() {
+            return reaches.stream().mapToDouble(Reach::low).min().orElse(Double.NaN);
+        }
+
+        /**
+         * @return highest frequency: 0.4 of the sampling rate, or 20 [Hz]
+         */
+        public double highest() {
+            return reaches.stream().mapToDouble(Reach::high).max().orElse(Double.NaN);
         }
     }
 

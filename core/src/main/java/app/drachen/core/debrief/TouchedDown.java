@@ -27,8 +27,9 @@ public record TouchedDown(double time, double sink, double bank, double pitch, d
 
     static Optional<TouchedDown> of(FlightLog log, Optional<Airborne> airborne) {
         int last = log.rows() - 1;
-        boolean speeds = log.has(LogColumn.AIRSPEED) || log.has(LogColumn.GROUND_SPEED);
-        if (last < 1 || airborne.isEmpty() && speeds && !falls(log, last)) {
+        // without speeds heights alone tell whether it flew
+        boolean flew = airborne.isPresent() || !Airborne.moves(log) && Airborne.rises(log);
+        if (last < 1 || !flew && !falls(log, last)) {
             return Optional.empty();
         }
         int row = airborne.map(Airborne::landing).orElse(last);

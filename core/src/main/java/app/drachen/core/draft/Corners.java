@@ -8,6 +8,7 @@ import app.drachen.core.airframe.Wing;
 import app.drachen.core.airframe.WingPanel;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 
@@ -51,7 +52,14 @@ public final class Corners {
     public record Corner(
             Of of, View view, String name, double x, double y, BiFunction<Double, Double, Airframe> pulled) {}
 
-    /** All corners of an airframe. */
+    /** The corner of the same name and view of an airframe, if it has one. */
+    public static Optional<Corner> same(Airframe airframe, Corner corner) {
+        return of(airframe).stream()
+                .filter(c -> c.view() == corner.view() && c.name().equals(corner.name()))
+                .findFirst();
+    }
+
+    /** All corners of an airframe, each with a name of its own on its view. */
     public static List<Corner> of(Airframe airframe) {
         List<Corner> corners = new ArrayList<>();
         wing(airframe, corners);
@@ -59,14 +67,16 @@ public final class Corners {
                 .meet(
                         t -> {
                             flat(airframe, "tailplane", t.plane(), 0, p -> new Tail.Conventional(p, t.fin()), corners);
-                            standing(airframe, t.fin(), p -> new Tail.Conventional(t.plane(), p), corners);
+                            standing(airframe, "fin", t.fin(), p -> new Tail.Conventional(t.plane(), p), corners);
                         },
                         t -> vee(airframe, t, corners),
                         t -> {
                             for (int i = 0; i < t.fins().size(); i++) {
                                 int index = i;
+                                String name = t.fins().size() == 1 ? "fin" : "fin " + (i + 1);
                                 standing(
                                         airframe,
+                                        name,
                                         t.fins().get(i),
                                         p -> new Tail.None(put(t.fins(), index, p)),
                                         corners);
@@ -228,21 +238,22 @@ public final class Corners {
     }
 
     /** A fin on the drawing from the side. */
-    private static void standing(Airframe airframe, TailPanel p, Function<TailPanel, Tail> tail, List<Corner> corners) {
+    private static void standing(
+            Airframe airframe, String name, TailPanel p, Function<TailPanel, Tail> tail, List<Corner> corners) {
         double tip = p.leadingEdge() + p.length() * Math.tan(p.sweep());
         double top = p.up() + p.length();
         Function<TailPanel, Airframe> with = q -> airframe.withTail(tail.apply(q));
         corners.add(new Corner(
                 Of.TAIL,
                 View.SIDE,
-                "fin, leading edge at the foot",
+                name + ", leading edge at the foot",
                 p.leadingEdge(),
                 p.up(),
                 (x, y) -> with.apply(panel(p, x, y, p.rootChord(), p.tipChord(), p.length(), p.sweep()))));
         corners.add(new Corner(
                 Of.TAIL,
                 View.SIDE,
-                "fin, trailing edge at the foot",
+                name + ", trailing edge at the foot",
                 p.leadingEdge() + p.rootChord(),
                 p.up(),
                 (x, y) -> with.apply(
@@ -250,7 +261,7 @@ public final class Corners {
         corners.add(new Corner(
                 Of.TAIL,
                 View.SIDE,
-                "fin, leading edge at the top",
+                name + ", leading edge at the top",
                 tip,
                 top,
                 (x, y) -> with.apply(panel(
@@ -264,7 +275,7 @@ public final class Corners {
         corners.add(new Corner(
                 Of.TAIL,
                 View.SIDE,
-                "fin, trailing edge at the top",
+                name + ", trailing edge at the top",
                 tip + p.tipChord(),
                 top,
                 (x, y) ->

@@ -53,7 +53,7 @@ public final class NewAircraft {
     private static final Gains UNTUNED = new Gains(
             new Gains.AxisGains(3, 0.1, 0.1, 0.1), new Gains.AxisGains(3, 0.1, 0.1, 0.1), 0.1, 0.35, 0.03, 0.06, 12);
 
-    /** What is this aircraft's own, and here only like that of many. */
+    /** What every aircraft has of its own, and here is only like that of many. */
     private static final List<Facet> ASSUMED = List.of(
             Facet.AIRFRAME,
             Facet.PARTS,

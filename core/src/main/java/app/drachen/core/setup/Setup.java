@@ -29,7 +29,7 @@ import java.util.function.UnaryOperator;
  * @param tune gains of the autopilot, and where they came from
  * @param decisions defaults of judgement that the pilot has set otherwise, each with a reason
  * @param waivers rules whose missing evidence the pilot passes over, each with a reason
- * @param assumed what stands as a template had it, and nobody has chosen, each once
+ * @param assumed what a template brought and nobody has confirmed, each once
  */
 public record Setup(
         String name,
@@ -225,17 +225,8 @@ public record Setup(
                 .toList());
     }
 
-    /** The same with something else still to be chosen. */
+    /** The same with something else still to be confirmed. */
     public Setup withAssumed(List<Facet> newAssumed) {
         return new Setup(name, note, build, harness, controls, modes, tune, decisions, waivers, newAssumed);
-    }
-
-    /** This set-up as it follows on another: what differs from it was chosen. */
-    public Setup following(Setup before) {
-        if (assumed.isEmpty()) {
-            return this;
-        }
-        List<Facet> chosen = Facet.differing(before, this);
-        return withAssumed(assumed.stream().filter(f -> !chosen.contains(f)).toList());
     }
 }

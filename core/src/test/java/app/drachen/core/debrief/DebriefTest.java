@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import app.drachen.core.controls.Output;
 import app.drachen.core.debrief.checks.DebriefCheck;
 import app.drachen.core.debrief.checks.DebriefChecks;
+import app.drachen.core.debrief.checks.StickRestCheck;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
@@ -204,5 +205,25 @@ class DebriefTest {
             Finding finding = debrief.findings().get(i);
             assertEquals(State.OPEN, finding.state(), check.id() + " never passes what it did not see");
         }
+    }
+
+    /** A trim rests off the middle for long; a thumb holds a turn for a while; without a stick nothing is said. */
+    @Test
+    void aTrimLeftInTheRadioIsNoThumb() {
+        DoubleUnaryOperator trim = t -> 0.1;
+        DoubleUnaryOperator turn = t -> t > 5 && t < 14 ? 0.2 : t < 20 ? 0 : 0.3 * Math.sin(t);
+        DoubleUnaryOperator turnOnly = t -> t > 5 && t < 14 ? 0.2 : 0.3 * Math.sin(3 * t);
+        Map<DoubleUnaryOperator, State> says = Map.of(trim, State.STOP, turn, State.GOOD, turnOnly, State.OPEN);
+        says.forEach((stick, state) -> {
+            FlightLog log = log(FlightMode.HOLD, 40, Map.of(LogColumn.STICK_ROLL, stick, LogColumn.AIRSPEED, t -> 14));
+            Finding finding = new StickRestCheck().check(Flown.of(log, Optional.of(DemoAircraft.rochen()), 1.2));
+            assertEquals(state, finding.state(), finding.toString());
+        });
+        FlightLog silent = log(FlightMode.HOLD, 40, Map.of(LogColumn.ROLL, t -> 0));
+        assertEquals(
+                State.OPEN,
+                new StickRestCheck()
+                        .check(Flown.of(silent, Optional.empty(), 1.2))
+                        .state());
     }
 }

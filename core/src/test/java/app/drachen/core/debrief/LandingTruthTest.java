@@ -123,6 +123,22 @@ class LandingTruthTest {
         assertEquals(List.of(), faults, faults.size() + " of " + tried);
     }
 
+    /** A log of heights alone that never rise has not landed; one that does has. */
+    @Test
+    void withoutSpeedsHeightsTellWhetherItFlew() {
+        for (double top : new double[] {0, 30}) {
+            FlightLog.Builder log = new FlightLog.Builder(EnumSet.of(LogColumn.HEIGHT));
+            for (double t = 0; t <= 60; t += 0.2) {
+                log.row(t);
+                log.put(LogColumn.HEIGHT, top * Math.sin(Math.PI * t / 60));
+            }
+            assertEquals(
+                    top > 0,
+                    Flown.of(log.build(), Optional.empty(), 1.225).touchdown().isPresent(),
+                    "to " + top);
+        }
+    }
+
     /** A vehicle that drives up and down a road, and a receiver on a window sill whose height wanders. */
     @Test
     void whatDrivesOrStandsDoesNotFly() {

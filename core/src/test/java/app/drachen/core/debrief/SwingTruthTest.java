@@ -5,9 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.debrief.MadeLog.Manner;
 import app.drachen.core.debrief.MadeLog.Planted;
+import app.drachen.core.debrief.checks.SwingCheck;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
+import app.drachen.core.working.Finding;
+import app.drachen.core.working.Finding.State;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -82,7 +85,7 @@ class SwingTruthTest {
                                         ? 0.25 * Math.sin(2 * Math.PI * wave * (t - 0.4))
                                         : 0),
                         planted);
-        Swings told = SwingSearch.of(log, Segments.of(log), Optional.empty());
+        Swings told = SwingSearch.of(log, Segments.of(log), Airborne.of(log));
         int seen = 0;
         int small = 0;
         int missed = 0;
@@ -90,7 +93,9 @@ class SwingTruthTest {
             boolean found = told.found().stream().anyMatch(s -> matches(s, p));
             double least = told.examined().stream()
                     .filter(e -> e.column() == p.column())
-                    .mapToDouble(e -> e.least(p.hertz(), p.to() - p.from()))
+                    .flatMap(e -> e.reaches().stream())
+                    .filter(r -> r.low() <= p.hertz() && p.hertz() <= r.high() && 1.5 * r.length() <= p.to() - p.from())
+                    .mapToDouble(Swings.Reach::least)
                     .min()
                     .orElse(Double.POSITIVE_INFINITY);
             boolean large = p.greatest() >= 1.25 * least;
@@ -127,6 +132,41 @@ class SwingTruthTest {
     private static boolean matches(Swing s, Planted p) {
         boolean column = s.column() == p.column() || p.column() == LogColumn.ROLL && s.column() == LogColumn.ROLL_RATE;
         return column && Math.abs(Math.log(s.frequency() / p.hertz())) < 0.2 && s.from() < p.to() && s.to() > p.from();
+    }
+
+    /** Without sticks in the log a slow swing may be the pilot's hand: no all-clear, and no blame; a quick one is no hand. */
+    @Test
+    void withoutSticksSlowSwingsAreNeitherClaimedNorExcluded() {
+        Manner manner = new Manner(25, 25, Math.toRadians(0.1), false, false, 0.3);
+        for (double hertz : new double[] {0.6, 4}) {
+            List<Planted> planted = List.of(new Planted(LogColumn.ROLL, 30, 90, hertz, Math.toRadians(8), 0));
+            FlightLog log = new MadeLog(3, 120, manner).log(FlightMode.LEVEL, t -> 0, t -> 0, planted);
+            Flown flown = Flown.of(log, Optional.empty(), 1.225);
+            Finding finding = new SwingCheck().check(flown);
+            assertEquals(hertz > 1.5 ? State.STOP : State.OPEN, finding.state(), finding.toString());
+            assertTrue(hertz > 1.5 || finding.detail().contains("the pilot's hand"), finding.detail());
+            assertTrue(
+                    flown.swings().examined().stream()
+                            .filter(e -> e.column() == LogColumn.ROLL)
+                            .allMatch(e -> e.lowest() >= 1.5),
+                    "what was not looked at was not examined");
+        }
+    }
+
+    /** A vehicle shakes as it likes: it is not in the air. */
+    @Test
+    void onTheGroundNothingSwings() {
+        FlightLog.Builder log =
+                new FlightLog.Builder(java.util.EnumSet.of(LogColumn.ROLL, LogColumn.HEIGHT, LogColumn.GROUND_SPEED));
+        for (double t = 0; t < 60; t += 0.04) {
+            log.row(t);
+            log.put(LogColumn.ROLL, 0.2 * Math.sin(2 * Math.PI * 3 * t))
+                    .put(LogColumn.HEIGHT, 100)
+                    .put(LogColumn.GROUND_SPEED, 8 + Math.sin(t));
+        }
+        Flown flown = Flown.of(log.build(), Optional.empty(), 1.225);
+        assertEquals(List.of(), flown.swings().found());
+        assertEquals(State.OPEN, new SwingCheck().check(flown).state());
     }
 
     @Test

@@ -24,10 +24,7 @@ class DrawingTest {
     }
 
     private static Corner again(Airframe airframe, Corner corner) {
-        return Corners.of(airframe).stream()
-                .filter(c -> c.name().equals(corner.name()) && c.view() == corner.view())
-                .findFirst()
-                .orElseThrow();
+        return Corners.same(airframe, corner).orElseThrow();
     }
 
     /** Each corner pulled where it is changes nothing; pulled elsewhere it is there, and no corner before it has moved. */

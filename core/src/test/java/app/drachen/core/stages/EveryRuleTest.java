@@ -304,6 +304,7 @@ class EveryRuleTest {
                 line("BUILD-R5", wings(-0.6), State.CAUTION),
                 line("BUILD-R9", GOOD, State.GOOD),
                 line("BUILD-R9", steps(BuildStep.SERVOS_CENTRED, BuildStep.LINKAGES_SET), State.GOOD),
+                line("BUILD-R9", steps(), State.OPEN),
                 line("BUILD-R9", steps(BuildStep.LINKAGES_SET), State.CAUTION),
                 line("BUILD-R9", steps(BuildStep.BOARD_FIXED, BuildStep.BOARD_COVERED), State.CAUTION),
                 line("BUILD-R4", GOOD, State.GOOD),

@@ -36,10 +36,15 @@ public final class DrachenApplication extends Application {
             this(hangar, aircraft, slow, List.of());
         }
 
-        /** The pilot is asked. */
-        static First asking(List<Offer> offers) {
-            First usual = offers.get(0).first();
-            return new First(usual.hangar(), usual.aircraft(), "Welcome. What would you like to do first?", offers);
+        /** The pilot is asked before anything is opened. */
+        static First asking(String words, List<Offer> offers) {
+            return new First(
+                    progress -> {
+                        throw new IllegalStateException("nothing was chosen");
+                    },
+                    h -> OptionalLong.empty(),
+                    words,
+                    offers);
         }
     }
 
@@ -47,10 +52,11 @@ public final class DrachenApplication extends Application {
      * One answer of a first start.
      *
      * @param label what is done
+     * @param key by which key
      * @param words more about it
-     * @param first what is then shown
+     * @param first what is then shown; asked for beside the interface, once it was chosen
      */
-    record Offer(String label, String words, First first) {}
+    record Offer(String label, String key, String words, Callable<First> first) {}
 
     /** Gives a hangar. */
     interface Source {
@@ -70,16 +76,18 @@ public final class DrachenApplication extends Application {
         window.setOnShown(e -> report());
         window.show();
         if (first.offers().isEmpty()) {
-            open(window, pane, first);
+            open(window, pane, () -> first);
         } else {
-            pane.ask(first.offers(), answer -> open(window, pane, answer));
+            pane.ask(first.offers(), offer -> open(window, pane, offer.first()));
         }
     }
 
-    private void open(Stage window, StartPane pane, First first) {
+    private void open(Stage window, StartPane pane, Callable<First> wanted) {
         Screen.beside(() -> {
             ProgramLog.begin(UserFolders.state(), Version.text());
             try {
+                First first = wanted.call();
+                Screen.soon(() -> pane.say(first.slow()));
                 Hangar hangar = first.hangar().open(pane::at);
                 Desk desk = windows.desk(hangar);
                 OptionalLong aircraft = first.aircraft().apply(hangar);

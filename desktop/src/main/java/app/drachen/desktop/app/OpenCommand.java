@@ -1,5 +1,6 @@
 package app.drachen.desktop.app;
 
+import app.drachen.desk.work.Foreseen;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.state.Recents;
 import app.drachen.files.state.UserFolders;
@@ -100,22 +101,31 @@ final class OpenCommand implements Callable<Integer> {
                 || typed.get(0).equals("demo");
     }
 
-    /** The hangar opened last; where there was none yet the pilot is asked. */
-    private DrachenApplication.First own() throws IOException {
+    /** The hangar opened last; where there was none yet, or it cannot be opened, the pilot is asked. */
+    private DrachenApplication.First own() {
         List<Path> recents = new Recents(UserFolders.state()).list();
         Optional<Path> last = OwnHangar.last(recents);
+        String words = "Welcome. What would you like to do first?";
+        List<DrachenApplication.Offer> offers = new ArrayList<>();
         if (last.isPresent()) {
-            return standing(last.get());
+            try {
+                return standing(last.get());
+            } catch (RuntimeException e) {
+                words = Foreseen.sentence(e).orElseThrow(() -> e);
+                offers.add(new DrachenApplication.Offer(
+                        "Try again", "Enter", "Open " + last.get() + " once more", () -> standing(last.get())));
+            }
+        } else {
+            Path own = OwnHangar.file(recents);
+            offers.add(new DrachenApplication.Offer(
+                    "Begin my own hangar", "Enter", "An empty shelf for your aircraft, kept in " + own, () -> {
+                        Files.createDirectories(own.getParent());
+                        return standing(own);
+                    }));
         }
-        Path own = OwnHangar.file(recents);
-        Files.createDirectories(own.getParent());
-        DrachenApplication.First mine =
-                new DrachenApplication.First(progress -> Hangar.openAsItLies(own), this::chosen, "Making your hangar.");
-        return DrachenApplication.First.asking(List.of(
-                new DrachenApplication.Offer(
-                        "Begin my own hangar", "An empty shelf for your aircraft, kept in " + own, mine),
-                new DrachenApplication.Offer(
-                        "Look round the demo", "Three invented aircraft with flights, to try everything on", demo())));
+        offers.add(new DrachenApplication.Offer(
+                "Look round the demo", "D", "Three invented aircraft with flights, to try everything on", this::demo));
+        return DrachenApplication.First.asking(words, offers);
     }
 
     /** A hangar is opened here: what is wrong with it is one sentence, and no window. */

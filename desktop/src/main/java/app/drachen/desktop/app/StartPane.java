@@ -4,13 +4,15 @@ import app.drachen.desk.work.Foreseen;
 import app.drachen.desktop.screen.Screen;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Texts;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -36,30 +38,33 @@ final class StartPane extends StackPane {
         getChildren().add(box);
     }
 
+    /** What is said under the title once the work takes long. */
+    void say(String sentence) {
+        words.setText(sentence);
+    }
+
     /** Asks what to begin with; the first answer has the keyboard. */
-    void ask(List<DrachenApplication.Offer> offers, Consumer<DrachenApplication.First> chosen) {
+    void ask(List<DrachenApplication.Offer> offers, Consumer<DrachenApplication.Offer> chosen) {
         words.setVisible(true);
         VBox answers = new VBox(14);
         answers.setId("offers");
+        Map<String, Button> byKey = new LinkedHashMap<>();
         for (DrachenApplication.Offer offer : offers) {
+            Runnable answer = () -> {
+                box.getChildren().remove(answers);
+                words.setVisible(false);
+                chosen.accept(offer);
+            };
             Button button = Texts.button(
-                    Action.of(offer.label(), answers.getChildren().isEmpty() ? "Enter" : "D", () -> {
-                        box.getChildren().remove(answers);
-                        words.setText(offer.first().slow());
-                        chosen.accept(offer.first());
-                    }),
-                    answers.getChildren().isEmpty() ? "primary" : "secondary");
+                    Action.of(offer.label(), offer.key(), answer), byKey.isEmpty() ? "primary" : "secondary");
+            byKey.put(offer.key(), button);
             answers.getChildren().add(new VBox(4, button, Texts.wrapped(offer.words(), "soft")));
         }
-        answers.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.D) {
-                ((Button) ((VBox) answers.getChildren().get(1)).getChildren().get(0)).fire();
-            }
-        });
+        answers.setOnKeyPressed(
+                e -> Optional.ofNullable(byKey.get(e.getCode().getName())).ifPresent(Button::fire));
         VBox.setMargin(answers, new Insets(28, 32, 0, 32));
         box.getChildren().add(1, answers);
-        Screen.soon(
-                () -> ((VBox) answers.getChildren().get(0)).getChildren().get(0).requestFocus());
+        Screen.soon(() -> byKey.values().iterator().next().requestFocus());
     }
 
     /** How far the work is; called beside the interface. */

@@ -167,22 +167,22 @@ class ShelfWindowTest extends WindowTest {
     @Test
     void aFirstStartAsks() throws Exception {
         List<String> answers = new java.util.ArrayList<>();
-        DrachenApplication.First own =
-                new DrachenApplication.First(p -> hangar, h -> java.util.OptionalLong.empty(), "own");
-        DrachenApplication.First demo =
-                new DrachenApplication.First(p -> hangar, h -> java.util.OptionalLong.empty(), "demo");
+        // nothing is opened before it was chosen
+        java.util.concurrent.Callable<DrachenApplication.First> unasked = () -> {
+            throw new AssertionError("asked for before it was chosen");
+        };
         StartPane pane = ask(() -> new StartPane("Welcome"));
         act(() -> {
             scene.setRoot(pane);
             pane.ask(
                     List.of(
-                            new DrachenApplication.Offer("Begin my own hangar", "empty", own),
-                            new DrachenApplication.Offer("Look round the demo", "invented", demo)),
-                    first -> answers.add(first.slow()));
+                            new DrachenApplication.Offer("Begin my own hangar", "Enter", "empty", unasked),
+                            new DrachenApplication.Offer("Look round the demo", "D", "invented", unasked)),
+                    offer -> answers.add(offer.label()));
         });
         until(() -> scene.getFocusOwner() instanceof javafx.scene.control.Button);
         press(KeyCode.D);
-        assertEquals(List.of("demo"), answers);
+        assertEquals(List.of("Look round the demo"), answers);
         assertTrue(ask(() -> scene.lookup("#offers") == null), "asked once");
     }
 

@@ -43,7 +43,7 @@ public final class LevelCheck implements DebriefCheck {
                 + Quantity.ANGLE.text(worst.overshoot())
                 + " of 10° allowed"
                 + (slow || over
-                        ? (StickRestCheck.resting(flight).isPresent()
+                        ? (StickRestCheck.off(flight)
                                 ? ". The stick rests off the middle: mend that first, then look again."
                                 : ". Look at servo senses, board mount, then roll gains.")
                         : Double.isNaN(worst.climb())

@@ -11,6 +11,9 @@ import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -21,10 +24,17 @@ public final class StickRestCheck implements DebriefCheck {
     private static final double OFF = 0.03;
     private static final double STILL = 0.02;
     private static final double LASTS = 4;
+    /** A thumb holds a turn for a while; a trim stays where it is. */
+    private static final double TRIM_LASTS = 20;
+
+    private static final double SAME = 0.015;
+
+    /** Id of its finding. */
+    public static final String ID = "HOMING-R1";
 
     @Override
     public String id() {
-        return "HOMING-R1";
+        return ID;
     }
 
     @Override
@@ -40,18 +50,36 @@ public final class StickRestCheck implements DebriefCheck {
      * @param seconds of it [s]
      * @param speed mean airspeed; NaN without one [m/s]
      */
-    private record Rest(FlightMode mode, double mean, double seconds, double speed) {}
-
-    /** How far off the middle the roll stick rests in levelling modes; empty if it does not, or is not logged [-]. */
-    static Optional<Double> resting(Flown flight) {
-        return longest(flight).map(Rest::mean).filter(m -> Math.abs(m) > OFF);
+    private record Rest(FlightMode mode, double mean, double seconds, double speed) {
+        /** The same with the seconds of all that rest at this place. */
+        Rest lasting(List<Rest> all) {
+            double together = all.stream()
+                    .filter(r -> Math.abs(r.mean - mean) <= SAME)
+                    .mapToDouble(Rest::seconds)
+                    .sum();
+            return new Rest(mode, mean, together, speed);
+        }
     }
 
-    private static Optional<Rest> longest(Flown flight) {
+    /** Whether the roll stick rests off the middle in levelling modes, as by a trim. */
+    static boolean off(Flown flight) {
+        return rest(flight).filter(r -> Math.abs(r.mean()) > OFF).isPresent();
+    }
+
+    /** Where it rests: off the middle if it does so for long at one place, else in the middle; empty if neither shows. */
+    private static Optional<Rest> rest(Flown flight) {
+        List<Rest> all = rests(flight);
+        return all.stream()
+                .map(r -> r.lasting(all))
+                .filter(r -> Math.abs(r.mean()) <= OFF || r.seconds() >= TRIM_LASTS)
+                .max(Comparator.comparing((Rest r) -> Math.abs(r.mean()) > OFF).thenComparing(Rest::seconds));
+    }
+
+    private static List<Rest> rests(Flown flight) {
         FlightLog log = flight.log();
-        Optional<Rest> longest = Optional.empty();
+        List<Rest> rests = new ArrayList<>();
         if (!log.has(LogColumn.STICK_ROLL)) {
-            return longest;
+            return rests;
         }
         for (ModeSegment segment : flight.segments()) {
             if (segment.mode().compareTo(FlightMode.LEVEL) < 0) {
@@ -72,28 +100,29 @@ public final class StickRestCheck implements DebriefCheck {
                     to++;
                 }
                 double seconds = log.time(Math.max(from, to - 1)) - log.time(from);
-                if (seconds >= LASTS
-                        && longest.filter(r -> r.seconds() >= seconds).isEmpty()) {
-                    double speed = log.mean(LogColumn.AIRSPEED, from, to);
-                    longest = Optional.of(
-                            new Rest(segment.mode(), log.mean(LogColumn.STICK_ROLL, from, to), seconds, speed));
+                if (seconds >= LASTS) {
+                    rests.add(new Rest(
+                            segment.mode(),
+                            log.mean(LogColumn.STICK_ROLL, from, to),
+                            seconds,
+                            log.mean(LogColumn.AIRSPEED, from, to)));
                 }
                 from = Math.max(to, from + 1);
             }
         }
-        return longest;
+        return rests;
     }
 
     @Override
     public Finding check(Flown flight) {
-        Optional<Rest> rest = longest(flight);
+        Optional<Rest> rest = rest(flight);
         if (rest.isEmpty()) {
             return Finding.of(
                     id(),
                     State.OPEN,
                     "Where the stick rests does not show",
                     flight.log().has(LogColumn.STICK_ROLL)
-                            ? "No stretch of 4 s with a still stick in Level or above. Fly Level hands off."
+                            ? "No still stick in the middle for 4 s, nor off it for 20 s, in Level or above. Fly Level hands off."
                             : "It needs the roll stick in the log.");
         }
         Rest r = rest.get();

@@ -10,7 +10,7 @@ import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -75,44 +75,48 @@ public final class SwingCheck implements DebriefCheck {
                         + " Log attitude at 10 Hz or more, and fly Level hands off.");
     }
 
+    /** None shown: with what was examined; no all-clear where a part cannot be told. */
     private Finding none(Swings swings) {
-        Map<Optional<FlightMode>, Double> seconds = new LinkedHashMap<>();
+        Map<String, Examined> longest = new LinkedHashMap<>();
         for (Examined e : swings.examined()) {
-            seconds.merge(e.mode(), e.seconds(), Math::max);
+            String mode = e.mode().map(FlightMode::label).orElse("the whole flight");
+            longest.merge(mode, e, (a, b) -> a.lowest() <= b.lowest() ? a : b);
         }
-        double low =
-                swings.examined().stream().mapToDouble(Examined::lowest).min().orElse(0);
+        String modes = longest.entrySet().stream()
+                .map(e -> e.getKey() + " for " + Quantity.TIME.text(e.getValue().seconds()) + " from "
+                        + Quantity.FREQUENCY.text(e.getValue().lowest()) + " up")
+                .collect(Collectors.joining(", "));
         double high =
                 swings.examined().stream().mapToDouble(Examined::highest).max().orElse(0);
-        String modes = seconds.entrySet().stream()
-                .map(e -> e.getKey().map(FlightMode::label).orElse("the whole flight") + " "
-                        + Quantity.TIME.text(e.getValue()))
+        String sizes = swings.examined().stream()
+                .map(Examined::column)
+                .distinct()
+                .map(column -> size(column, swings.examined()))
                 .collect(Collectors.joining(", "));
-        Map<LogColumn, double[]> least = new LinkedHashMap<>();
-        for (Examined e : swings.examined()) {
-            for (Swings.Reach reach : e.reaches()) {
-                double[] range = least.computeIfAbsent(e.column(), c -> new double[] {reach.least(), reach.least()});
-                range[0] = Math.min(range[0], reach.least());
-                range[1] = Math.max(range[1], reach.least());
-            }
-        }
-        String sizes = least.entrySet().stream()
-                .map(e -> size(e.getKey(), e.getValue()[0], e.getValue()[1]))
-                .collect(Collectors.joining(", "));
+        boolean whole = swings.untold().isEmpty();
         return Finding.of(
                 id(),
-                State.GOOD,
-                "No swing shown",
-                "Examined: " + modes + ", from " + Quantity.FREQUENCY.text(low) + " to " + Quantity.FREQUENCY.text(high)
-                        + "; this log shows nothing above. It would have been seen from " + sizes + " on."
-                        + (swings.untold().isEmpty() ? "" : " " + String.join(" ", swings.untold())));
+                whole ? State.GOOD : State.OPEN,
+                whole ? "No swing shown" : "No quick swing shown; slow ones cannot be told",
+                "Examined: " + modes + ", to " + Quantity.FREQUENCY.text(high)
+                        + ". It would have been seen: " + sizes + " up."
+                        + (whole ? "" : " " + String.join(" ", swings.untold())));
     }
 
-    /** The least size seen, and where frequencies differ much, of the best and of the worst. */
-    private static String size(LogColumn column, double best, double worst) {
-        String name = column.meaning().toLowerCase(Locale.ROOT) + " ±"
-                + column.quantity().text(best);
-        return worst < 1.3 * best ? name : name + " to " + column.quantity().text(worst);
+    /** From what frequency and size on a column would have shown a swing; where frequencies differ much, the best and the worst. */
+    private static String size(LogColumn column, List<Examined> examined) {
+        List<Examined> its = examined.stream().filter(e -> e.column() == column).toList();
+        DoubleSummaryStatistics least = its.stream()
+                .flatMap(e -> e.reaches().stream())
+                .mapToDouble(Swings.Reach::least)
+                .summaryStatistics();
+        double lowest = its.stream().mapToDouble(Examined::lowest).min().orElse(0);
+        return column.meaning().toLowerCase(Locale.ROOT) + " ±"
+                + column.quantity().text(least.getMin())
+                + (least.getMax() < 1.3 * least.getMin()
+                        ? ""
+                        : " to " + column.quantity().text(least.getMax()))
+                + " from " + Quantity.FREQUENCY.text(lowest);
     }
 
     private Finding shown(Swing swing, Flown flight) {
@@ -235,10 +239,5 @@ public final class SwingCheck implements DebriefCheck {
         boolean roll = swing.column() == LogColumn.ROLL || swing.column() == LogColumn.ROLL_RATE;
         return "Look for play and for surfaces at their ends first; then try 0.75 of the " + (roll ? "roll " : "pitch ")
                 + (swing.frequency() > 1 ? "rate" : "angle") + " gain.";
-    }
-
-    /** The worst of a column, for the chart. */
-    public static Optional<Swing> worst(Swings swings) {
-        return swings.found().stream().max(Comparator.comparingDouble(Swing::evidence));
     }
 }

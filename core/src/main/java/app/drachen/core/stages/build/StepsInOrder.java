@@ -52,12 +52,22 @@ public final class StepsInOrder implements ClearanceRule {
                             "Do the named step first, or tick it if it is done"
                                     + (wrong.size() > 1 ? "; " + (wrong.size() - 1) + " more" : "") + ": L in Build."));
         }
+        if (done.isEmpty()) {
+            boolean flown = situation.flown().isPresent();
+            return Ruling.advice(
+                    Stage.BUILD,
+                    Finding.of(
+                            id(),
+                            flown ? State.GOOD : State.OPEN,
+                            flown ? "It has flown: the order of building is past" : "No step of building is ticked",
+                            flown ? "" : "Their order was not looked at; L in Build shows them."));
+        }
         return Ruling.advice(
                 Stage.BUILD,
                 Finding.of(
                         id(),
                         State.GOOD,
-                        done.isEmpty() ? "No step of building is ticked yet" : "Steps of building in order",
+                        "Steps of building in order",
                         done.size() + " of " + BuildStep.values().length + " done; L in Build shows them."));
     }
 }

@@ -55,11 +55,7 @@ public final class HarnessSums {
                 .in("current", "current I", Quantity.CURRENT, 0, 50)
                 .usual("efficiency", "switching η", Quantity.NUMBER, 0.5, 0.99, 0.88)
                 .maybe("thermal", "thermal resistance in K per W, R_θ", Quantity.NUMBER, 0.1, 300)
-                .out(
-                        "Heat, linear",
-                        Quantity.POWER_FINE,
-                        "max(0, U_in − U_out)·I",
-                        g -> Math.max(0, g.at("in") - g.at("out")) * g.at("current"))
+                .out("Heat, linear", Quantity.POWER_FINE, "(U_in − U_out)·I; it cannot raise", HarnessSums::linearHeat)
                 .out(
                         "Heat, switching",
                         Quantity.POWER_FINE,
@@ -68,11 +64,15 @@ public final class HarnessSums {
                 .out(
                         "Kelvin over the air, linear",
                         Quantity.NUMBER,
-                        "ΔT = max(0, U_in − U_out)·I·R_θ",
-                        g -> g.has("thermal")
-                                ? Math.max(0, g.at("in") - g.at("out")) * g.at("current") * g.at("thermal")
-                                : Double.NaN)
+                        "ΔT = (U_in − U_out)·I·R_θ",
+                        g -> g.has("thermal") ? linearHeat(g) * g.at("thermal") : Double.NaN)
                 .build();
+    }
+
+    /** Heat of a linear regulator [W]; not a number where it would have to raise the volts. */
+    private static double linearHeat(Given g) {
+        double drop = g.at("in") - g.at("out");
+        return drop >= 0 ? drop * g.at("current") : Double.NaN;
     }
 
     private static Calculation rails() {

@@ -26,6 +26,7 @@ import java.util.function.UnaryOperator;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Point2D;
 import javafx.scene.image.ImageView;
+import javafx.scene.shape.Rectangle;
 import javafx.util.Duration;
 
 /**
@@ -68,6 +69,11 @@ public final class BuildDrawing extends CanvasPane {
         below.setManaged(false);
         below.setMouseTransparent(true);
         getChildren().add(0, below);
+        // a plan may be larger than the sheet
+        Rectangle sheet = new Rectangle();
+        sheet.widthProperty().bind(widthProperty());
+        sheet.heightProperty().bind(heightProperty());
+        setClip(sheet);
         setOnMousePressed(hand::press);
         setOnMouseDragged(hand::drag);
         setOnMouseReleased(hand::release);
@@ -296,7 +302,7 @@ public final class BuildDrawing extends CanvasPane {
         }
         View above = sheets.above();
         Optional<PlanPicture> traced = plan();
-        traced.ifPresentOrElse(p -> p.place(below, above, w, h), () -> below.setImage(null));
+        traced.ifPresentOrElse(p -> p.place(below, above), () -> below.setImage(null));
         if (traced.isPresent()) {
             AircraftPainter.lines(g, above, 0.05, 1, 1, w - 2, h - 2);
         } else {

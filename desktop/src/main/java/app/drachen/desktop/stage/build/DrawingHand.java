@@ -200,7 +200,10 @@ final class DrawingHand {
             guide(of.corner().view(), x, y);
             drawing.draw(
                     "Drawn: " + of.corner().name(),
-                    s -> s.withAirframe(of.corner().pulled().apply(x.value(), y.value())));
+                    // of the set-up as it then stands, whoever changed it meanwhile
+                    s -> Corners.same(s.airframe(), of.corner())
+                            .map(c -> s.withAirframe(c.pulled().apply(x.value(), y.value())))
+                            .orElse(s));
         } else if (held instanceof Frame from) {
             frame = new Rectangle(
                     Math.min(from.x(), event.getX()),

@@ -13,7 +13,6 @@ import javafx.scene.Parent;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.VBox;
-import javafx.scene.shape.Rectangle;
 import javafx.scene.transform.Rotate;
 
 /**
@@ -76,7 +75,7 @@ final class PlanPicture {
 
     /** Whether the next click belongs to the picture. */
     boolean waits() {
-        return step != Step.DONE && step != Step.DISTANCE;
+        return step != Step.DONE;
     }
 
     /** What to do next. */
@@ -106,6 +105,8 @@ final class PlanPicture {
                 step = Step.DISTANCE;
                 ask(drawing);
             }
+                // the question was closed without an answer
+            case DISTANCE -> ask(drawing);
             case NOSE -> {
                 left -= x;
                 top -= y;
@@ -166,24 +167,13 @@ final class PlanPicture {
         step = Step.NOSE;
     }
 
-    /** Where a pixel of the picture lies on the drawing [m]. */
-    double[] place(double px, double py) {
-        double x = metres * px;
-        double y = metres * py;
-        return new double[] {
-            left + x * Math.cos(turned) - y * Math.sin(turned), top + x * Math.sin(turned) + y * Math.cos(turned)
-        };
-    }
-
     /** Puts the picture below the drawing. */
-    void place(ImageView below, View above, double width, double height) {
+    void place(ImageView below, View above) {
         below.setImage(image);
         below.setOpacity(0.75);
         below.setFitWidth(image.getWidth() * metres * above.scale());
         below.setPreserveRatio(true);
         below.relocate(above.x(left), above.y(top));
         below.getTransforms().setAll(new Rotate(Math.toDegrees(turned), 0, 0));
-        Rectangle sheet = new Rectangle(0, 0, width, height);
-        below.getParent().setClip(sheet);
     }
 }

@@ -8,7 +8,6 @@ import app.drachen.core.debrief.ModeSegment;
 import app.drachen.core.debrief.Spectrum;
 import app.drachen.core.debrief.TrimNeeded;
 import app.drachen.core.debrief.checks.DebriefChecks;
-import app.drachen.core.debrief.checks.SwingCheck;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
@@ -114,7 +113,8 @@ public final class DebriefView implements Place {
                         }
                     });
         }
-        String strongest = SwingCheck.worst(flown.swings())
+        String strongest = flown.swings().found().stream()
+                .findFirst()
                 .map(o -> Quantity.FREQUENCY.text(o.frequency(), session.units())
                         + ", ±"
                         + o.column().quantity().text(o.amplitude(), session.units())

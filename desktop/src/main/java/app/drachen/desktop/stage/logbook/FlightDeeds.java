@@ -4,6 +4,7 @@ import app.drachen.core.clearance.Proof.Evidence;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.debrief.ModeSegment;
+import app.drachen.core.debrief.checks.StickRestCheck;
 import app.drachen.core.debrief.checks.SwingCheck;
 import app.drachen.core.geodesy.GeodeticPosition;
 import app.drachen.core.log.FlightLog;
@@ -68,13 +69,14 @@ final class FlightDeeds {
                         : "Counted for r" + flight.revision().number() + ": " + String.join(", ", counted) + ".");
     }
 
-    /** What stops a mode: everything that stops, but a swing only in the mode that swings. */
+    /** What stops a mode: everything that stops, but a swing only in the mode that swings, and a resting stick not in Manual. */
     private static List<Finding> stops(Debrief debrief, FlightMode mode) {
         boolean swings = debrief.flight().swings().found().stream()
                 .anyMatch(o -> !o.diesAway() && o.mode().equals(Optional.of(mode)));
         return debrief.findings().stream()
                 .filter(f -> f.state() == Finding.State.STOP)
                 .filter(f -> swings || !f.id().equals(SwingCheck.ID))
+                .filter(f -> mode != FlightMode.MANUAL || !f.id().equals(StickRestCheck.ID))
                 .toList();
     }
 
