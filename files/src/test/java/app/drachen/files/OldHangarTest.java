@@ -31,7 +31,7 @@ import org.junit.jupiter.api.io.TempDir;
 class OldHangarTest {
     /** As that program said it; Modes is open since, for nobody was asked for the switches of the radio then. */
     private static final List<String> SAID = List.of(
-            "Rochen r3 | bench power, prop off | THROWS=STOPPED MODES=OPEN BENCH=OPEN MAIDEN=STOPPED"
+            "Rochen r3 | bench power, prop off | BUILD=OPEN THROWS=STOPPED MODES=OPEN BENCH=OPEN MAIDEN=STOPPED"
                     + " | WEIGHING@r1+ STICK_TO_SURFACE@r1- | SERVO_SENSES@r2 RADIO_TRIMS@r3",
             "Strandläufer r2 | bench power, prop off | BUILD=STOPPED MODES=STOPPED BENCH=OPEN MAIDEN=STOPPED"
                     + " | WEIGHING@r1- | PACKS@r2",
