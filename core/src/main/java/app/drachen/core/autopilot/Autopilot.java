@@ -85,6 +85,11 @@ public final class Autopilot {
         linkThere = there;
     }
 
+    /** The helper that is on. */
+    public Helper helper() {
+        return helper;
+    }
+
     /** Switches a helper on, or off. */
     public void helper(Helper chosen) {
         helper = chosen;

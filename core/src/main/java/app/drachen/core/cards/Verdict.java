@@ -50,15 +50,16 @@ public record Verdict(PassLimit limit, Optional<Double> measured) {
                     .max(Double::compareTo);
             case CHARGE_LEFT -> Debrief.usedShare(flight.log(), flight.setup()).map(used -> 1 - used);
             case TOUCHDOWN_SINK -> flight.touchdownSink();
-            case CHOP_PITCH -> CardMeasures.chopPitch(log);
-            case CHOP_HEIGHT -> CardMeasures.chopHeight(log);
+            case CHOP_PITCH -> CardMeasures.chopPitch(log, flight.ground());
+            case CHOP_HEIGHT -> CardMeasures.chopHeight(log, flight.ground());
             case HOLD_HEIGHT -> CardMeasures.holdHeight(log, segments);
             case HOLD_TURN -> CardMeasures.holdTurn(log, segments);
             case ROLL_REVERSALS -> CardMeasures.reversals(log, segments, LogColumn.STICK_ROLL);
             case PITCH_REVERSALS -> CardMeasures.reversals(log, segments, LogColumn.STICK_PITCH);
             case LINE_UP -> home(flight).flatMap(h -> CardMeasures.lineUp(log, segments, h.circleRadius()));
             case HOME_HEIGHT -> home(flight)
-                    .flatMap(h -> CardMeasures.homeHeight(log, segments, h.circleRadius(), h.height()));
+                    .flatMap(h ->
+                            CardMeasures.homeHeight(log, segments, h.circleRadius(), h.height() + flight.ground()));
             case POINTS_REACHED -> card.route().flatMap(r -> CardMeasures.pointsReached(log, segments, r, NEAR));
         };
     }

@@ -15,7 +15,7 @@ import java.util.Optional;
  *
  * @param launch row of the launch
  * @param landing row of the touchdown, or the last one
- * @param ground mean logged height before the launch, 0 if the log starts in the air [m]
+ * @param ground mean logged height before the launch, or after the landing if the log starts in the air, or else 0 [m]
  * @param down whether it touches the ground there: the log goes on standing, or ends near the ground
  */
 record Airborne(int launch, int landing, double ground, boolean down) {
@@ -53,6 +53,10 @@ record Airborne(int launch, int landing, double ground, boolean down) {
         int came = Double.isNaN(after) ? landing : comesDown(height, up, landing, after);
         int touched = log.time(landing) - log.time(came) < 1 ? landing : came;
         double end = last(height, log.rows() - 1);
+        if (Double.isNaN(before) && !Double.isNaN(after)) {
+            // it begins in the air, and comes down where the ground is
+            ground = after;
+        }
         double floor = Double.isNaN(before) ? 0 : before;
         boolean down = !Double.isNaN(after) || end < floor + NEAR;
         return Optional.of(new Airborne(up, Math.max(up + 1, touched), ground, down));

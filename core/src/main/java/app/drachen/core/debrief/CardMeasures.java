@@ -5,6 +5,7 @@ import app.drachen.core.log.LogColumn;
 import app.drachen.core.math.Statistics;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.Route;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -109,38 +110,55 @@ public final class CardMeasures {
     /**
      * How far the nose falls within 3 s after the power is taken away, the pitch stick still.
      *
+     * @param ground logged height of the launch [m]
      * @return the most of all such moments [rad], not negative
      */
-    public static Optional<Double> chopPitch(FlightLog log) {
-        return chop(log, LogColumn.PITCH, 3);
+    public static Optional<Double> chopPitch(FlightLog log, double ground) {
+        return chop(log, ground, LogColumn.PITCH, 3);
     }
 
     /**
      * What height is lost within 5 s after the power is taken away, the pitch stick still for the first 3 s.
      *
+     * @param ground logged height of the launch [m]
      * @return the most of all such moments [m], not negative
      */
-    public static Optional<Double> chopHeight(FlightLog log) {
-        return chop(log, LogColumn.HEIGHT, 5);
+    public static Optional<Double> chopHeight(FlightLog log, double ground) {
+        return chop(log, ground, LogColumn.HEIGHT, 5);
     }
 
-    private static Optional<Double> chop(FlightLog log, LogColumn column, double seconds) {
+    private static Optional<Double> chop(FlightLog log, double ground, LogColumn column, double seconds) {
         double most = Double.NaN;
+        for (int row : chops(log, ground, seconds)) {
+            double before = log.value(column, row);
+            for (int i = row; i < log.rows() && log.time(i) - log.time(row) <= seconds; i++) {
+                double fallen = before - log.value(column, i);
+                most = fallen > (Double.isNaN(most) ? -1 : most) ? Math.max(0, fallen) : most;
+            }
+        }
+        return finite(most);
+    }
+
+    /**
+     * Where the power is taken away high enough, with the pitch stick still for 2.5 s.
+     *
+     * @param ground logged height of the launch [m]
+     * @param seconds of log behind it that are wanted [s], above 0
+     * @return rows
+     */
+    public static List<Integer> chops(FlightLog log, double ground, double seconds) {
+        List<Integer> found = new ArrayList<>();
         for (int row = 1; row < log.rows(); row++) {
             boolean cut = log.value(LogColumn.POWER, row) < 0.05
                     && log.value(LogColumn.POWER, log.rowAt(log.time(row) - 0.5)) > 0.2
                     && !(log.value(LogColumn.POWER, row - 1) < 0.05)
-                    && log.value(LogColumn.HEIGHT, row) > 15
+                    && log.value(LogColumn.HEIGHT, row) - ground > 15
                     && log.time(log.rows() - 1) - log.time(row) > seconds;
             if (cut && still(log, row)) {
-                double before = log.value(column, row);
-                for (int i = row; i < log.rows() && log.time(i) - log.time(row) <= seconds; i++) {
-                    double fallen = before - log.value(column, i);
-                    most = fallen > (Double.isNaN(most) ? -1 : most) ? Math.max(0, fallen) : most;
-                }
+                found.add(row);
             }
         }
-        return finite(most);
+        return found;
     }
 
     /** Whether the pitch stick stays where it is, and the power off, for 2.5 s. */
@@ -201,7 +219,7 @@ public final class CardMeasures {
      * How far the height is off at home, when Home first comes within its circle and a half.
      *
      * @param radius of the circle at home [m], above 0
-     * @param height that is set [m]
+     * @param height that is set, as the log counts heights [m]
      * @return [m], not negative; empty if it does not arrive or the log shows no height there
      */
     public static Optional<Double> homeHeight(FlightLog log, List<ModeSegment> segments, double radius, double height) {

@@ -1,5 +1,6 @@
 package app.drachen.core.debrief;
 
+import app.drachen.core.air.Field;
 import app.drachen.core.debrief.checks.DebriefChecks;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
@@ -30,14 +31,29 @@ public record Debrief(Flown flight, List<Finding> findings) {
     }
 
     /**
+     * Reads a log without a height limit to judge it by.
+     *
+     * @param density air density of the flight [kg/m³], 0.5 to 1.6
+     */
+    public static Debrief of(FlightLog log, Optional<Setup> setup, double density) {
+        return of(log, setup, density, Optional.empty());
+    }
+
+    /** Reads a log of a known aircraft over a known field. */
+    public static Debrief of(FlightLog log, Setup setup, Field field) {
+        return of(log, Optional.of(setup), field.density(), field.heightLimit());
+    }
+
+    /**
      * Reads a log. Without the aircraft's set-up, what needs it stays open.
      *
      * @param log the log
      * @param setup the aircraft as it was flown, if known
      * @param density air density of the flight [kg/m³], 0.5 to 1.6
+     * @param limit height limit above the launch, if somebody entered one
      */
-    public static Debrief of(FlightLog log, Optional<Setup> setup, double density) {
-        Flown flight = Flown.of(log, setup, density);
+    public static Debrief of(FlightLog log, Optional<Setup> setup, double density, Optional<Field.HeightLimit> limit) {
+        Flown flight = Flown.of(log, setup, density, limit);
         return new Debrief(
                 flight,
                 DebriefChecks.all().stream()

@@ -19,7 +19,7 @@ import java.util.Optional;
  * @param landing row of the touchdown
  * @param launchTime of the launch [s]
  * @param landingTime of the touchdown [s]
- * @param ground mean logged height before the launch, 0 if the log starts in the air [m]
+ * @param ground mean logged height before the launch, or after the landing if the log starts in the air, or else 0 [m]
  * @param greatestHeight above that ground [m]; NaN without heights
  * @param farthest from home [m]; NaN without positions
  * @param way over ground [m]; NaN without positions

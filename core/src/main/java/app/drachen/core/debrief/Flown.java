@@ -1,10 +1,12 @@
 package app.drachen.core.debrief;
 
 import app.drachen.core.aerodynamics.Stall;
+import app.drachen.core.air.Field;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.setup.Setup;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -20,6 +22,8 @@ import java.util.Optional;
  * @param stall the first stall, if one was flown
  * @param levels releases into Level
  * @param touchdown how it came to the ground, if it did
+ * @param lost what was lost in the air, for each thing that the log can tell; empty if nothing flew
+ * @param heightLimit limit above the launch by local rules, if somebody entered one
  */
 public record Flown(
         FlightLog log,
@@ -31,28 +35,58 @@ public record Flown(
         Swings swings,
         Optional<StallResult> stall,
         List<LevelResult> levels,
-        Optional<TouchedDown> touchdown) {
+        Optional<TouchedDown> touchdown,
+        Map<Lost.What, List<Lost>> lost,
+        Optional<Field.HeightLimit> heightLimit) {
+    public Flown {
+        segments = List.copyOf(segments);
+        levels = List.copyOf(levels);
+        lost = Map.copyOf(lost);
+    }
 
-    static Flown of(FlightLog log, Optional<Setup> setup, double density) {
+    static Flown of(FlightLog log, Optional<Setup> setup, double density, Optional<Field.HeightLimit> heightLimit) {
         List<ModeSegment> segments = Segments.of(log);
         Optional<Stall> stall = setup.map(s -> Stall.of(s, density));
         Optional<Airborne> airborne = Airborne.of(log);
+        Optional<FlightFacts> facts = airborne.map(a -> FlightFacts.of(log, a));
         return new Flown(
                 log,
                 setup,
                 stall,
-                airborne.map(a -> FlightFacts.of(log, a)),
+                facts,
                 segments,
                 setup.flatMap(
                         s -> TrimNeeded.of(log, s.controls(), s.modes().limits().cruiseSpeed())),
                 SwingSearch.of(log, segments, airborne),
-                StallResult.of(log, stall.map(s -> 1.4 * s.high()).orElse(0.75 * meanSpeed(log))),
+                StallResult.of(
+                        log,
+                        facts.map(FlightFacts::ground).orElse(0.0),
+                        stall.map(s -> 1.4 * s.high()).orElse(0.75 * meanSpeed(log))),
                 LevelResult.of(log, segments),
-                TouchedDown.of(log, airborne));
+                TouchedDown.of(log, airborne),
+                facts.map(f -> Lost.of(log, f)).orElse(Map.of()),
+                heightLimit);
     }
 
     private static double meanSpeed(FlightLog log) {
         return log.mean(LogColumn.AIRSPEED, 0, log.rows());
+    }
+
+    /** Why no trim was measured; empty where one was, or the set-up is not known. */
+    public Optional<String> trimMissing() {
+        return trim.isPresent()
+                ? Optional.empty()
+                : setup.map(s ->
+                        TrimNeeded.missing(log, s.controls(), s.modes().limits().cruiseSpeed()));
+    }
+
+    /**
+     * Logged height of the launch, from which heights are counted: logs count from it, or from the sea.
+     *
+     * @return [m]; 0 if nothing flew
+     */
+    public double ground() {
+        return facts.map(FlightFacts::ground).orElse(0.0);
     }
 
     /** Sink at the touchdown [m/s], if it is known. */

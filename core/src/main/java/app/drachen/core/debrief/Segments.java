@@ -5,6 +5,7 @@ import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Cuts a log into stretches of one mode. A row without a mode continues the mode before it. */
 public final class Segments {
@@ -30,5 +31,10 @@ public final class Segments {
             segments.add(new ModeSegment(FlightMode.values()[mode], from, log.rows()));
         }
         return segments;
+    }
+
+    /** The modes of some stretches, each once. */
+    public static String labels(List<ModeSegment> segments) {
+        return segments.stream().map(s -> s.mode().label()).distinct().collect(Collectors.joining(", "));
     }
 }

@@ -37,9 +37,10 @@ public record StallResult(double time, double speed, double heightLost, double w
      * Looks for the first stall; empty if there is none or columns are missing.
      *
      * @param log the log
+     * @param ground logged height of the launch [m]
      * @param slow airspeed above which nothing is taken for a stall [m/s], above 0
      */
-    public static Optional<StallResult> of(FlightLog log, double slow) {
+    public static Optional<StallResult> of(FlightLog log, double ground, double slow) {
         if (!log.has(LogColumn.AIRSPEED) || !log.has(LogColumn.POWER) || !log.has(LogColumn.PITCH_RATE)) {
             return Optional.empty();
         }
@@ -47,7 +48,7 @@ public record StallResult(double time, double speed, double heightLost, double w
         int lastOff = -1;
         for (int row = 0; row < log.rows(); row++) {
             boolean glidingUp = log.value(LogColumn.POWER, row) < 0.05
-                    && log.value(LogColumn.HEIGHT, row) > 15
+                    && log.value(LogColumn.HEIGHT, row) - ground > 15
                     && log.value(LogColumn.MODE, row) == 0;
             if (glidingUp) {
                 off = off < 0 ? row : off;

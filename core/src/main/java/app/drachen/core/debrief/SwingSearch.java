@@ -1,9 +1,11 @@
 package app.drachen.core.debrief;
 
+import app.drachen.core.autopilot.Helper;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.units.Quantity;
+import app.drachen.core.working.Span;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -173,16 +175,28 @@ final class SwingSearch {
             stretches.add(new Stretch(Optional.empty(), begin, end));
         }
         for (ModeSegment segment : segments) {
-            double from = Math.max(begin, log.time(segment.from()) + 1);
-            double to = Math.min(end, log.time(segment.to() - 1));
             // height is asked for only where something holds it
             boolean asked = column != LogColumn.HEIGHT && column != LogColumn.POWER
                     || segment.mode().compareTo(FlightMode.LEVEL) > 0;
-            if (asked && to - from >= WINDOWS[0]) {
-                stretches.add(new Stretch(Optional.of(segment.mode()), from, to));
+            for (Span alone : asked ? untuned(segment) : List.<Span>of()) {
+                double from = Math.max(begin, alone.from() + 1);
+                double to = Math.min(end, alone.to());
+                if (to - from >= WINDOWS[0]) {
+                    stretches.add(new Stretch(Optional.of(segment.mode()), from, to));
+                }
             }
         }
         return stretches;
+    }
+
+    /** The parts of a segment in which Autotune is not at work: what it makes the aircraft do is no swing. */
+    private List<Span> untuned(ModeSegment segment) {
+        return log.has(LogColumn.HELPER)
+                ? Stretches.of(log, segment.from(), segment.to(), WINDOWS[0], row -> {
+                    double helper = log.value(LogColumn.HELPER, row);
+                    return Stretches.said(helper, helper != Helper.AUTOTUNE.ordinal());
+                })
+                : List.of(new Span(log.time(segment.from()), log.time(segment.to() - 1)));
     }
 
     /** Whether the angle of a rate is there too, and shows the slow swings. */

@@ -33,7 +33,8 @@ public record TouchedDown(double time, double sink, double bank, double pitch, d
             return Optional.empty();
         }
         int row = airborne.map(Airborne::landing).orElse(last);
-        double sink = -climb(log, row);
+        boolean thrown = airborne.isEmpty() && sinks(log, last);
+        double sink = thrown ? Math.max(-climb(log, row), fall(log, last)) : -climb(log, row);
         double height = log.value(LogColumn.HEIGHT, known(log, LogColumn.HEIGHT, last))
                 - airborne.map(Airborne::ground).orElse(0.0);
         boolean ends = log.time(last) - log.time(row) < 0.7;
@@ -50,7 +51,7 @@ public record TouchedDown(double time, double sink, double bank, double pitch, d
                 Math.abs(log.value(LogColumn.ROLL, known(log, LogColumn.ROLL, row))),
                 log.value(LogColumn.PITCH, known(log, LogColumn.PITCH, row)),
                 before,
-                dives || stops(log, fast, row, before)));
+                dives || thrown || stops(log, fast, row, before)));
     }
 
     /** Whether the log ends as nothing ends that stands or drives: on its side, on its nose, or dropping. */
@@ -59,7 +60,29 @@ public record TouchedDown(double time, double sink, double bank, double pitch, d
         double pitch = log.value(LogColumn.PITCH, known(log, LogColumn.PITCH, last));
         return log.has(LogColumn.ROLL) && bank > Math.toRadians(40)
                 || log.has(LogColumn.PITCH) && pitch < Math.toRadians(-25)
-                || log.has(LogColumn.PITCH) && -climb(log, last) > DIVES;
+                || log.has(LogColumn.PITCH) && -climb(log, last) > DIVES
+                || sinks(log, last);
+    }
+
+    /** Whether a short log ends falling under power, as out of a throw that was too weak. */
+    private static boolean sinks(FlightLog log, int last) {
+        double highest = Double.NaN;
+        for (int row = 0; row <= last; row++) {
+            double height = log.value(LogColumn.HEIGHT, row);
+            highest = height > highest || Double.isNaN(highest) ? height : highest;
+        }
+        double end = log.value(LogColumn.HEIGHT, known(log, LogColumn.HEIGHT, last));
+        return log.duration() < 5
+                && highest - end > 0.7
+                && fall(log, last) > 1
+                && log.mean(LogColumn.POWER, 0, last + 1) > 0.3;
+    }
+
+    /** How fast the height falls in the last 0.5 s [m/s]. */
+    private static double fall(FlightLog log, int last) {
+        double end = log.value(LogColumn.HEIGHT, known(log, LogColumn.HEIGHT, last));
+        double before = log.value(LogColumn.HEIGHT, known(log, LogColumn.HEIGHT, log.rowAt(log.time(last) - 0.5)));
+        return (before - end) / 0.5;
     }
 
     /** The last row up to one, within a second, that has a value; that one itself if there is none. */

@@ -9,10 +9,13 @@ import app.drachen.core.log.LogColumn;
 import app.drachen.core.math.Statistics;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Source;
+import app.drachen.core.working.Span;
 import app.drachen.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 
 /**
  * Trim needed, from straight and level stretches at cruise: the mean pulse of each output there is
@@ -20,8 +23,8 @@ import java.util.Optional;
  * behind those pulses are the trim per axis.
  *
  * <p>Source: definition (TUNE-A9, THROWS-A8); windows with |φ| under 9° (4° on average), |ḣ| under
- * 1.6 m/s (0.5 m/s on average) and the airspeed near cruise for 3 s or more, common practice. The
- * spread is twice the standard error of the windows' means.
+ * 1.6 m/s (0.5 m/s on average) and the airspeed near cruise for 3 s or more, common practice. What power is mixed into an
+ * output is taken off. The spread is twice the standard error of the means of pieces of 3 s and more, own estimate.
  *
  * @param roll standing roll command [-], right positive
  * @param pitch standing pitch command [-], nose up positive
@@ -30,6 +33,7 @@ import java.util.Optional;
  * @param pitchSpread half width of its band [-], not negative
  * @param seconds total length of the windows [s]
  * @param windows number of windows
+ * @param span from the first to the last of them
  * @param centres new centre of each surface output
  */
 public record TrimNeeded(
@@ -40,6 +44,7 @@ public record TrimNeeded(
         double pitchSpread,
         double seconds,
         int windows,
+        Span span,
         List<Centre> centres) {
     private static final double BANK = Math.toRadians(9);
     private static final double CLIMB = 1.6;
@@ -47,6 +52,14 @@ public record TrimNeeded(
     private static final double MEAN_CLIMB = 0.5;
     private static final double SPEED = 0.12;
     private static final double LEAST = 3;
+
+    /** Centres are moved for no less than this [s], and for one window no less than twice as long. */
+    private static final double ENOUGH = 10;
+
+    /** Beyond these the elevator holds what the CG should: nose down, nose up; a tailless wing is trimmed up by a tenth [-]. */
+    private static final double TAIL_HEAVY = -0.05;
+
+    private static final double NOSE_HEAVY = 0.15;
 
     public TrimNeeded {
         centres = List.copyOf(centres);
@@ -75,16 +88,21 @@ public record TrimNeeded(
         List<double[]> commands = new ArrayList<>();
         double[] sums = new double[outputs.size()];
         double seconds = 0;
-        for (int[] window : windows(log, cruiseSpeed)) {
-            double length = log.time(window[1] - 1) - log.time(window[0]);
-            double[] means = new double[outputs.size()];
-            for (int i = 0; i < means.length; i++) {
-                LogColumn column = LogColumn.output(outputs.get(i).channel()).orElseThrow();
-                means[i] = log.mean(column, window[0], window[1]);
-                sums[i] += means[i] * length;
+        List<int[]> windows = windows(log, cruiseSpeed);
+        for (int[] window : windows) {
+            double begin = log.time(window[0]);
+            double length = log.time(window[1] - 1) - begin;
+            int pieces = Math.max(1, (int) (length / LEAST));
+            for (int piece = 0; piece < pieces; piece++) {
+                int from = piece == 0 ? window[0] : log.rowAt(begin + piece * length / pieces);
+                int to = piece == pieces - 1 ? window[1] : log.rowAt(begin + (piece + 1) * length / pieces);
+                double[] means = means(log, outputs, from, to);
+                for (int i = 0; i < means.length; i++) {
+                    sums[i] += means[i] * length / pieces;
+                }
+                double[] command = commands(outputs, means);
+                commands.add(new double[] {command[0], command[1], command[2], length / pieces});
             }
-            double[] command = commands(outputs, means);
-            commands.add(new double[] {command[0], command[1], command[2], length});
             seconds += length;
         }
         if (commands.isEmpty()) {
@@ -101,8 +119,80 @@ public record TrimNeeded(
                 spread(commands, 0),
                 spread(commands, 1),
                 seconds,
-                commands.size(),
+                windows.size(),
+                new Span(log.time(windows.get(0)[0]), log.time(windows.get(windows.size() - 1)[1] - 1)),
                 centres));
+    }
+
+    /** Mean pulses of the outputs, without what power mixes in [µs]. */
+    private static double[] means(FlightLog log, List<Output> outputs, int from, int to) {
+        double power = log.mean(LogColumn.POWER, from, to);
+        double[] means = new double[outputs.size()];
+        for (int i = 0; i < means.length; i++) {
+            Output output = outputs.get(i);
+            LogColumn column = LogColumn.output(output.channel()).orElseThrow();
+            double mixed = output.mix().power() * power * (output.reversed() ? -1 : 1) * Output.FULL_COMMAND_MICROS;
+            means[i] = log.mean(column, from, to) - mixed;
+        }
+        return means;
+    }
+
+    /** Whether it was measured for long enough to act upon. */
+    public boolean enough() {
+        return seconds >= ENOUGH && (windows > 1 || seconds >= 2 * ENOUGH);
+    }
+
+    /** Why the centres are better not moved for this, if so. */
+    public Optional<String> notYet() {
+        if (pitch < TAIL_HEAVY || pitch > NOSE_HEAVY) {
+            return Optional.of("A standing elevator of " + Quantity.SHARE_FINE.text(pitch)
+                    + " is no matter of centres: weigh it first; "
+                    + (pitch < 0
+                            ? "it may be tail-heavy, which is dangerous, or its tail or thrust line set wrong."
+                            : "it may be nose-heavy, or its tail or thrust line set wrong."));
+        }
+        return enough()
+                ? Optional.empty()
+                : Optional.of("Only " + Quantity.TIME.text(seconds) + " of straight flight in " + windows
+                        + (windows == 1 ? " window" : " windows")
+                        + ": too little to move a centre for. Fly two straight passes of 10 s, there and back.");
+    }
+
+    /** Why a log shows no trim: the first thing that no stretch of 3 s in it has. */
+    static String missing(FlightLog log, ControlSetup controls, double cruiseSpeed) {
+        boolean outputs = controls.surfaces().stream()
+                .anyMatch(o -> LogColumn.output(o.channel()).filter(log::has).isPresent());
+        if (!outputs) {
+            return "The log has no pulses of the outputs that move surfaces.";
+        }
+        for (LogColumn column :
+                List.of(LogColumn.MODE, LogColumn.ROLL, LogColumn.CLIMB, LogColumn.AIRSPEED, LogColumn.POWER)) {
+            if (!log.has(column)) {
+                return "It needs the " + column.meaning().toLowerCase(java.util.Locale.ROOT) + " in the log.";
+            }
+        }
+        List<Map.Entry<String, IntPredicate>> asked = List.of(
+                Map.entry("Manual or Level was not flown for 3 s.", row -> mode(log, row)),
+                Map.entry(
+                        "In Manual and Level the wings were never level within 9° for 3 s.", row -> straight(log, row)),
+                Map.entry("Straight in Manual or Level, it climbed or sank all the time.", row -> level(log, row)),
+                Map.entry(
+                        "Straight and level in Manual or Level, it was never near its cruise speed of "
+                                + Quantity.SPEED.text(cruiseSpeed) + " for 3 s.",
+                        row -> cruising(log, row, cruiseSpeed)),
+                Map.entry("Straight and level at cruise speed, the power was off.", row -> powered(log, row)));
+        IntPredicate all = row -> true;
+        for (Map.Entry<String, IntPredicate> one : asked) {
+            all = all.and(one.getValue());
+            IntPredicate now = all;
+            boolean some = !Stretches.of(
+                            log, 0, log.rows(), LEAST, row -> now.test(row) ? Stretches.HOLDS : Stretches.NOT)
+                    .isEmpty();
+            if (!some) {
+                return one.getKey();
+            }
+        }
+        return "On average the straight stretches banked over 4° or climbed over 0.5 m/s.";
     }
 
     /** Stretches fit for trimming, in Manual or Level, as pairs of rows. */
@@ -126,13 +216,32 @@ public record TrimNeeded(
     }
 
     private static boolean fit(FlightLog log, int row, double cruiseSpeed) {
+        return mode(log, row)
+                && straight(log, row)
+                && level(log, row)
+                && cruising(log, row, cruiseSpeed)
+                && powered(log, row);
+    }
+
+    private static boolean mode(FlightLog log, int row) {
         double mode = log.value(LogColumn.MODE, row);
-        double speed = log.value(LogColumn.AIRSPEED, row);
-        return (mode == 0 || mode == 2)
-                && Math.abs(log.value(LogColumn.ROLL, row)) < BANK
-                && Math.abs(log.value(LogColumn.CLIMB, row)) < CLIMB
-                && Math.abs(speed - cruiseSpeed) < SPEED * cruiseSpeed + 0.6
-                && log.value(LogColumn.POWER, row) > 0.1;
+        return mode == 0 || mode == 2;
+    }
+
+    private static boolean straight(FlightLog log, int row) {
+        return Math.abs(log.value(LogColumn.ROLL, row)) < BANK;
+    }
+
+    private static boolean level(FlightLog log, int row) {
+        return Math.abs(log.value(LogColumn.CLIMB, row)) < CLIMB;
+    }
+
+    private static boolean cruising(FlightLog log, int row, double cruiseSpeed) {
+        return Math.abs(log.value(LogColumn.AIRSPEED, row) - cruiseSpeed) < SPEED * cruiseSpeed + 0.6;
+    }
+
+    private static boolean powered(FlightLog log, int row) {
+        return log.value(LogColumn.POWER, row) > 0.1;
     }
 
     /** Least-squares commands behind the pulses, a little regularised so that unused axes are 0. */

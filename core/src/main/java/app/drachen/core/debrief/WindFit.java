@@ -35,7 +35,17 @@ public record WindFit(
 
     /** Fits the wind; empty where the flight does not show it. */
     public static Optional<WindFit> of(FlightLog log, int from, int to) {
+        return of(samples(log, from, to));
+    }
+
+    /** Fits the wind as if the log had no airspeed, to judge the airspeed by. */
+    static Optional<WindFit> ofGround(FlightLog log, int from, int to) {
         List<double[]> samples = samples(log, from, to);
+        samples.forEach(s -> s[2] = Double.NaN);
+        return of(samples);
+    }
+
+    private static Optional<WindFit> of(List<double[]> samples) {
         if (samples.size() < LEAST) {
             return Optional.empty();
         }

@@ -59,7 +59,11 @@ public enum LogColumn {
     ROTATION("rotation", "Motor speed", "rad/s", Quantity.ROTATION, 0, 12_000),
     MOTOR_TEMPERATURE("tempMotor", "Motor temperature", "K", Quantity.TEMPERATURE, 220, 500),
     CONTROLLER_TEMPERATURE("tempController", "Controller temperature", "K", Quantity.TEMPERATURE, 220, 500),
-    LEG("leg", "Leg of the route", "", Quantity.COUNT, 0, 9_999);
+    LEG("leg", "Leg of the route", "", Quantity.COUNT, 0, 9_999),
+    HELPER("helper", "Helper", "", Quantity.COUNT, 0, 2),
+    LINK("link", "Link quality", "", Quantity.SHARE, 0, 1),
+    FIX("fix", "Fix", "", Quantity.COUNT, 0, 9),
+    AIRSPEED_MEASURED("airspeedMeasured", "Airspeed measured", "", Quantity.COUNT, 0, 1);
 
     private final String id;
     private final String meaning;

@@ -30,6 +30,7 @@ final class Recorder {
     private static Set<LogColumn> columns(List<Output> outputs) {
         Set<LogColumn> columns = EnumSet.range(LogColumn.MODE, LogColumn.CHARGE);
         columns.add(LogColumn.STEP);
+        columns.addAll(List.of(LogColumn.HELPER, LogColumn.LINK, LogColumn.FIX, LogColumn.AIRSPEED_MEASURED));
         for (Output output : outputs) {
             LogColumn.output(output.channel()).ifPresent(columns::add);
         }
@@ -40,6 +41,7 @@ final class Recorder {
     void record(
             double time,
             int step,
+            boolean link,
             Sticks sticks,
             Autopilot autopilot,
             Sensed sensed,
@@ -71,7 +73,11 @@ final class Recorder {
                 .put(LogColumn.VOLTS, aircraft.volts())
                 .put(LogColumn.AMPS, aircraft.current())
                 .put(LogColumn.CHARGE, aircraft.chargeUsed())
-                .put(LogColumn.STEP, step);
+                .put(LogColumn.STEP, step)
+                .put(LogColumn.HELPER, autopilot.helper().ordinal())
+                .put(LogColumn.LINK, link ? 1 : 0)
+                .put(LogColumn.FIX, sensed.positionGood() ? 3 : 0)
+                .put(LogColumn.AIRSPEED_MEASURED, sensed.airspeedGood() ? 1 : 0);
         for (int i = 0; i < pulses.length; i++) {
             Optional<LogColumn> column = outputColumns.get(i);
             if (column.isPresent()) {

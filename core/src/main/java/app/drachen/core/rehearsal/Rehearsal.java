@@ -173,7 +173,7 @@ public final class Rehearsal {
         }
         aircraft.step(STEP, pulses, windNorth, windEast, gusts.down(), density);
         if (ticks % STEPS_PER_ROW == 0) {
-            recorder.record(time(), stepNumber(), heard, autopilot, sensed, aircraft, pulses);
+            recorder.record(time(), stepNumber(), linkThere, heard, autopilot, sensed, aircraft, pulses);
         }
         ticks++;
         judge();

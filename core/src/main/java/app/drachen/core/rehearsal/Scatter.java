@@ -76,7 +76,7 @@ public record Scatter(List<Flight> flights) {
         Rehearsal rehearsal = new Rehearsal(number == 0 ? plan : drawn(plan, number));
         rehearsal.finish();
         // the debrief knows the drawing, not what was built
-        Debrief debrief = Debrief.of(rehearsal.log(), plan.setup(), plan.field().density());
+        Debrief debrief = Debrief.of(rehearsal.log(), plan.setup(), plan.field());
         return new Flight(
                 number,
                 rehearsal.outcome().orElseThrow(),

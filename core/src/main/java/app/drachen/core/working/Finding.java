@@ -2,6 +2,7 @@ package app.drachen.core.working;
 
 import app.drachen.core.units.Ranges;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A statement about an aircraft or a log.
@@ -11,8 +12,10 @@ import java.util.List;
  * @param title the statement, in a few words
  * @param detail measured value, limit and what to do; never empty unless the state is good
  * @param workings the numbers behind it
+ * @param span where in a log it shows, if it has a place there
  */
-public record Finding(String id, State state, String title, String detail, List<Working> workings) {
+public record Finding(
+        String id, State state, String title, String detail, List<Working> workings, Optional<Span> span) {
 
     /** How a finding stands. */
     public enum State {
@@ -49,16 +52,26 @@ public record Finding(String id, State state, String title, String detail, List<
 
     /** A finding without numbers. */
     public static Finding of(String id, State state, String title, String detail) {
-        return new Finding(id, state, title, detail, List.of());
+        return new Finding(id, state, title, detail, List.of(), Optional.empty());
     }
 
     /** A finding with the numbers behind it. */
     public static Finding of(String id, State state, String title, String detail, Working... workings) {
-        return new Finding(id, state, title, detail, List.of(workings));
+        return new Finding(id, state, title, detail, List.of(workings), Optional.empty());
     }
 
     /** The same finding with one more sentence. */
     public Finding noting(String sentence) {
-        return new Finding(id, state, title, detail.isEmpty() ? sentence : detail + " " + sentence, workings);
+        return new Finding(id, state, title, detail.isEmpty() ? sentence : detail + " " + sentence, workings, span);
+    }
+
+    /**
+     * The same finding, shown at a stretch of the log.
+     *
+     * @param from first moment [s]
+     * @param to last moment, not before the first [s]
+     */
+    public Finding during(double from, double to) {
+        return new Finding(id, state, title, detail, workings, Optional.of(new Span(from, to)));
     }
 }

@@ -103,10 +103,10 @@ class CardMeasuresTest {
     @Test
     void theChopIsMeasuredWithTheStickStillAndHighUp() {
         FlightLog log = chopped(0.1, 50);
-        assertEquals(0.24, CardMeasures.chopPitch(log).orElseThrow(), 0.01);
-        assertEquals(5, CardMeasures.chopHeight(log).orElseThrow(), 0.1);
-        assertEquals(Optional.empty(), CardMeasures.chopPitch(chopped(0.6, 50)), "the pilot pulled");
-        assertEquals(Optional.empty(), CardMeasures.chopPitch(chopped(0.1, 12)), "a landing is no chop");
+        assertEquals(0.24, CardMeasures.chopPitch(log, 0).orElseThrow(), 0.01);
+        assertEquals(5, CardMeasures.chopHeight(log, 0).orElseThrow(), 0.1);
+        assertEquals(Optional.empty(), CardMeasures.chopPitch(chopped(0.6, 50), 0), "the pilot pulled");
+        assertEquals(Optional.empty(), CardMeasures.chopPitch(chopped(0.1, 12), 0), "a landing is no chop");
     }
 
     /** Out 600 m north, Home at 10 s: a turn of 20 s by half a circle, then straight home at 15 m/s and 3 m too high. */

@@ -101,8 +101,8 @@ class LandingTruthTest {
                     boolean airspeed = manner % 2 == 0;
                     boolean climb = manner < 2;
                     Made made = made(end, random, rate, airspeed, climb, end == End.CUT_OFF ? 0 : 0.8);
-                    Flown flown = Flown.of(made.log(), Optional.empty(), 1.225);
-                    State says = new TouchdownCheck().check(flown).state();
+                    Flown flown = Flown.of(made.log(), Optional.empty(), 1.225, Optional.empty());
+                    State says = new TouchdownCheck().findings(flown).get(0).state();
                     tried++;
                     String what = end + " at " + rate + " Hz, airspeed " + airspeed + ", climb " + climb;
                     if (says != end.says) {
@@ -134,7 +134,9 @@ class LandingTruthTest {
             }
             assertEquals(
                     top > 0,
-                    Flown.of(log.build(), Optional.empty(), 1.225).touchdown().isPresent(),
+                    Flown.of(log.build(), Optional.empty(), 1.225, Optional.empty())
+                            .touchdown()
+                            .isPresent(),
                     "to " + top);
         }
     }
@@ -152,9 +154,9 @@ class LandingTruthTest {
                 log.put(LogColumn.HEIGHT, 212 + wander)
                         .put(LogColumn.GROUND_SPEED, Math.abs((drives ? 9 : 0.1) + 0.2 * random.nextGaussian()));
             }
-            Flown flown = Flown.of(log.build(), Optional.empty(), 1.225);
+            Flown flown = Flown.of(log.build(), Optional.empty(), 1.225, Optional.empty());
             assertEquals(Optional.empty(), flown.facts(), drives ? "drives" : "stands");
-            assertFalse(new TouchdownCheck().check(flown).state() == State.GOOD, "and has not landed");
+            assertFalse(new TouchdownCheck().findings(flown).get(0).state() == State.GOOD, "and has not landed");
         }
     }
 }

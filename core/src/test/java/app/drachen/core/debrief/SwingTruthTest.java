@@ -141,8 +141,8 @@ class SwingTruthTest {
         for (double hertz : new double[] {0.6, 4}) {
             List<Planted> planted = List.of(new Planted(LogColumn.ROLL, 30, 90, hertz, Math.toRadians(8), 0));
             FlightLog log = new MadeLog(3, 120, manner).log(FlightMode.LEVEL, t -> 0, t -> 0, planted);
-            Flown flown = Flown.of(log, Optional.empty(), 1.225);
-            Finding finding = new SwingCheck().check(flown);
+            Flown flown = Flown.of(log, Optional.empty(), 1.225, Optional.empty());
+            Finding finding = new SwingCheck().findings(flown).get(0);
             assertEquals(hertz > 1.5 ? State.STOP : State.OPEN, finding.state(), finding.toString());
             assertTrue(hertz > 1.5 || finding.detail().contains("the pilot's hand"), finding.detail());
             assertTrue(
@@ -164,9 +164,9 @@ class SwingTruthTest {
                     .put(LogColumn.HEIGHT, 100)
                     .put(LogColumn.GROUND_SPEED, 8 + Math.sin(t));
         }
-        Flown flown = Flown.of(log.build(), Optional.empty(), 1.225);
+        Flown flown = Flown.of(log.build(), Optional.empty(), 1.225, Optional.empty());
         assertEquals(List.of(), flown.swings().found());
-        assertEquals(State.OPEN, new SwingCheck().check(flown).state());
+        assertEquals(State.OPEN, new SwingCheck().findings(flown).get(0).state());
     }
 
     @Test

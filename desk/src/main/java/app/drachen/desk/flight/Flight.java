@@ -33,7 +33,7 @@ public record Flight(
     public static Flight of(Rehearsal rehearsal, int revision, boolean asSetUp) {
         var plan = rehearsal.plan();
         FlightLog log = rehearsal.log();
-        Debrief debrief = Debrief.of(log, plan.setup(), plan.field().density());
+        Debrief debrief = Debrief.of(log, plan.setup(), plan.field());
         return new Flight(
                 plan.setup(),
                 revision,

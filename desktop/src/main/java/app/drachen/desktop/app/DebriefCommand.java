@@ -1,5 +1,6 @@
 package app.drachen.desktop.app;
 
+import app.drachen.core.air.Field;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.modes.FlightMode;
@@ -49,7 +50,7 @@ final class DebriefCommand implements Callable<Integer> {
     private boolean json;
 
     @Mixin
-    private AirOptions air;
+    private FieldOptions field;
 
     @Override
     public Integer call() throws Exception {
@@ -59,7 +60,8 @@ final class DebriefCommand implements Callable<Integer> {
         if (setupFile != null || Files.exists(beside)) {
             setup = Optional.of(SetupJson.read(setupFile != null ? setupFile : beside));
         }
-        Debrief debrief = Debrief.of(log.value(), setup, air.density());
+        Field place = field.field();
+        Debrief debrief = Debrief.of(log.value(), setup, place.density(), place.heightLimit());
         PrintWriter to = spec.commandLine().getOut();
         if (json) {
             to.println(Json.text(asMap(log, debrief)));

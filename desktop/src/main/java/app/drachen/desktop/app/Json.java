@@ -20,7 +20,9 @@ final class Json {
 
     /** Title and detail of a finding on one line. */
     static String line(Finding finding) {
-        return read(finding.title()) + (finding.detail().isEmpty() ? "" : ". " + read(finding.detail()));
+        return read(finding.title())
+                + finding.span().map(s -> " (" + s.text() + ")").orElse("")
+                + (finding.detail().isEmpty() ? "" : ". " + read(finding.detail()));
     }
 
     /** Name, value and spread of a working on one line. */
@@ -43,6 +45,10 @@ final class Json {
         map.put("state", finding.state().label());
         map.put("title", read(finding.title()));
         map.put("detail", read(finding.detail()));
+        finding.span().ifPresent(s -> {
+            map.put("from", s.from());
+            map.put("to", s.to());
+        });
         map.put("workings", finding.workings().stream().map(Json::working).toList());
         return map;
     }

@@ -140,7 +140,7 @@ final class RehearseCommand implements Callable<Integer> {
         rehearsal.finish();
         FlightLog log = rehearsal.log();
         Outcome outcome = rehearsal.outcome().orElseThrow();
-        Debrief debrief = Debrief.of(log, believed, flown.field().density());
+        Debrief debrief = Debrief.of(log, believed, flown.field());
         List<Verdict> verdicts = Verdict.of(flown.card(), debrief.flight());
         if (out != null) {
             FlightLogCsv.write(log, out);

@@ -83,6 +83,6 @@ final class ReportCommand implements Callable<Integer> {
             throw new IllegalArgumentException("report debrief: which flight? give it with --log FILE");
         }
         Imported<FlightLog> read = mapping.read(log, spec.commandLine().getOut());
-        papers.debrief(log.getFileName().toString(), Debrief.of(read.value(), setup, field.density()), List.of(), out);
+        papers.debrief(log.getFileName().toString(), Debrief.of(read.value(), setup, field), List.of(), out);
     }
 }

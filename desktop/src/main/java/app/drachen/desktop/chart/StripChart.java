@@ -4,6 +4,7 @@ import app.drachen.core.debrief.ModeSegment;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.core.working.Span;
 import app.drachen.desktop.drawing.Pen;
 import java.util.List;
 import java.util.Optional;
@@ -128,6 +129,13 @@ public final class StripChart extends CanvasPane {
         from = start;
         to = Math.max(end, start + 0.5);
         repaint();
+    }
+
+    /** Shows a stretch that something is said about, marked, with a little of what is round it. */
+    public void light(Span said) {
+        painter.light(Optional.of(said));
+        double round = Math.max(2, 0.25 * (said.to() - said.from()));
+        stretch(Math.max(painter.start(), said.from() - round), Math.min(painter.end(), said.to() + round));
     }
 
     /** Middle of the view [s]. */

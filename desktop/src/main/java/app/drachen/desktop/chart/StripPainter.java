@@ -8,6 +8,7 @@ import app.drachen.core.plot.LinearScale;
 import app.drachen.core.plot.Pyramid;
 import app.drachen.core.plot.Ticks;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.core.working.Span;
 import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.files.sheet.Face;
@@ -15,6 +16,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.DoubleStream;
 import javafx.geometry.VPos;
 import javafx.scene.paint.Color;
@@ -40,6 +42,7 @@ public final class StripPainter {
     private final UnitSystem units;
     private double from;
     private double to = 60;
+    private Optional<Span> lit = Optional.empty();
 
     /** A painter of a log. */
     public StripPainter(
@@ -77,6 +80,11 @@ public final class StripPainter {
         to = newTo;
     }
 
+    /** Marks a stretch that something is said about, or none. */
+    void light(Optional<Span> stretch) {
+        lit = stretch;
+    }
+
     /** Paints into a box of pixels. */
     public void paint(Pen g, double width, double height) {
         if (width < LEFT + 60) {
@@ -85,6 +93,7 @@ public final class StripPainter {
         double right = width - RIGHT;
         LinearScale time = new LinearScale(from, to, LEFT, right);
         bands(g, time, right, height);
+        lit.ifPresent(s -> lit(g, time, s, right, height));
         double top = BAND + 8;
         double each = (height - top - AXIS) / strips.size();
         g.clip(0, 0, width, height);
@@ -116,6 +125,15 @@ public final class StripPainter {
             g.setFont(Face.TEXT, 14);
             g.setTextAlign(TextAlignment.CENTER);
             g.fillText("Nothing flown yet.", (LEFT + right) / 2, height / 2);
+        }
+    }
+
+    private static void lit(Pen g, LinearScale time, Span stretch, double right, double height) {
+        double a = Math.max(LEFT, time.toScreen(stretch.from()));
+        double b = Math.max(a + 2, Math.min(right, time.toScreen(stretch.to())));
+        if (a <= right && b >= LEFT) {
+            g.setFill(Ink.wash(Ink.AMBER));
+            g.fillRect(a, 4 + BAND, b - a, height - BAND - AXIS - 4);
         }
     }
 

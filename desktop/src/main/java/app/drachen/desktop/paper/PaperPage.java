@@ -208,6 +208,7 @@ final class PaperPage {
                     case OPEN -> "?";
                 },
                 finding.state().label() + " · " + finding.title()
+                        + finding.span().map(s -> " (" + s.text() + ")").orElse("")
                         + (finding.detail().isEmpty() ? "" : ". " + finding.detail()),
                 finding.state() == Finding.State.STOP);
     }

@@ -7,6 +7,7 @@ import app.drachen.core.stages.Kits;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
+import app.drachen.core.working.Span;
 import app.drachen.core.working.Working;
 import app.drachen.desk.Session;
 import java.util.List;
@@ -55,22 +56,32 @@ public final class Ledger extends VBox {
         List<Ruling> rulings = session.clearance().of(stage);
         items.getChildren().setAll(head(Kits.of(stage).heading(), summary(rulings)));
         for (Ruling ruling : rulings) {
-            items.getChildren().add(item(ruling.finding(), ruling.remedies()));
+            items.getChildren().add(item(ruling.finding(), ruling.remedies(), Optional.empty()));
         }
         show(actions);
     }
 
-    /** Shows findings from elsewhere, such as a debrief. */
-    public void show(String title, String subtitle, List<Finding> findings, List<Action> actions) {
+    /** Shows a heading, for blocks to be added. */
+    public void show(String title, String subtitle, List<Action> actions) {
         items.getChildren().setAll(head(title, read(subtitle)));
-        findings.forEach(f -> items.getChildren().add(item(f, List.of())));
         show(actions);
+    }
+
+    /**
+     * Shows findings of a log.
+     *
+     * @param seek shows the stretch of the log that a finding speaks of
+     */
+    public void show(String title, String subtitle, List<Finding> findings, List<Action> actions, Consumer<Span> seek) {
+        show(title, subtitle, actions);
+        findings.forEach(
+                f -> items.getChildren().add(item(f, List.of(), f.span().map(s -> () -> seek.accept(s)))));
     }
 
     /** Adds a block of findings under a heading. */
     public void add(String caption, List<Finding> findings) {
         items.getChildren().add(caption(caption));
-        findings.forEach(f -> items.getChildren().add(item(f, List.of())));
+        findings.forEach(f -> items.getChildren().add(item(f, List.of(), Optional.empty())));
     }
 
     /** Adds a block of values under a heading; each shows its working. */
@@ -131,13 +142,19 @@ public final class Ledger extends VBox {
         }
     }
 
-    private Region item(Finding finding, List<Remedy> remedies) {
+    private Region item(Finding finding, List<Remedy> remedies, Optional<Runnable> seek) {
         VBox words = new VBox(2);
         words.getChildren().add(Texts.wrapped(read(finding.title()), "name"));
         if (!finding.detail().isEmpty()) {
             words.getChildren().add(Texts.wrapped(read(finding.detail()), "soft"));
         }
         FlowPane links = new FlowPane(14, 2);
+        seek.ifPresent(see -> {
+            Hyperlink link =
+                    new Hyperlink("see " + finding.span().map(Span::text).orElse(""));
+            link.setOnAction(e -> see.run());
+            links.getChildren().add(link);
+        });
         if (!finding.workings().isEmpty()) {
             Hyperlink link = new Hyperlink("show working");
             link.setOnAction(e -> WorkingPopover.show(link, finding.workings(), session.units()));
@@ -165,9 +182,10 @@ public final class Ledger extends VBox {
         item.setAlignment(Pos.TOP_LEFT);
         item.setFocusTraversable(true);
         item.setAccessibleText(read(finding.state().label() + ": " + finding.title() + ". " + finding.detail()));
+        seek.ifPresent(see -> item.setOnMouseClicked(e -> see.run()));
         item.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ENTER && !remedies.isEmpty()) {
-                carryOut(remedies.get(0));
+            if (e.getCode() == KeyCode.ENTER && (seek.isPresent() || !remedies.isEmpty())) {
+                seek.ifPresentOrElse(Runnable::run, () -> carryOut(remedies.get(0)));
                 e.consume();
             } else if (e.getCode() == KeyCode.W && !finding.workings().isEmpty()) {
                 WorkingPopover.show(item, finding.workings(), session.units());

@@ -57,8 +57,18 @@ public final class Tables {
     /** Findings, one a row. */
     public static List<List<String>> findings(List<Finding> findings) {
         List<List<String>> rows = new ArrayList<>();
-        rows.add(List.of("id", "state", "finding", "detail"));
-        findings.forEach(f -> rows.add(List.of(f.id(), f.state().label(), f.title(), f.detail())));
+        rows.add(List.of("id", "state", "finding", "detail", "from s", "to s"));
+        findings.forEach(f -> rows.add(List.of(
+                f.id(),
+                f.state().label(),
+                f.title(),
+                f.detail(),
+                f.span().map(s -> second(s.from())).orElse(""),
+                f.span().map(s -> second(s.to())).orElse(""))));
         return rows;
+    }
+
+    private static String second(double time) {
+        return String.format(java.util.Locale.ROOT, "%.1f", time);
     }
 }

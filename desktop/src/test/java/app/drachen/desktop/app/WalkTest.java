@@ -64,8 +64,8 @@ class WalkTest extends WindowTest {
         // Debrief: accept the trims; what goes stale is said before
         press(KeyCode.ENTER);
         until(() -> scene.lookup("#debrief") != null);
-        assertTrue(ask(() -> scene.lookup("#trims").lookupAll(".label").stream()
-                .anyMatch(n -> ((Label) n).getText().contains("makes stale: rehearsal of the first flight"))));
+        until(() -> scene.lookup("#trims").lookupAll(".label").stream()
+                .anyMatch(n -> ((Label) n).getText().contains("makes stale: rehearsal of the first flight")));
         int before = ask(() -> session.revision().number());
         press(KeyCode.A);
         assertEquals(before + 1, ask(() -> session.revision().number()));

@@ -197,7 +197,7 @@ public final class DemoHangar {
                                 cardId,
                                 flight.outcome().orElseThrow().sentence()),
                         flight.log());
-        return Debrief.of(flight.log(), now.setup(), field.density()).findings().stream()
+        return Debrief.of(flight.log(), now.setup(), field).findings().stream()
                 .filter(f -> f.id().equals("TUNE-R10") && f.state() == State.STOP)
                 .findFirst()
                 .map(DemoHangar::inWords)

@@ -12,11 +12,9 @@ public interface DebriefCheck {
     /** What it looks for, as one sentence. */
     String looksFor();
 
-    /** Looks; OPEN if the log does not show it. */
-    Finding check(Flown flight);
-
-    /** All that it finds, the worst first; one at least. */
-    default List<Finding> findings(Flown flight) {
-        return List.of(check(flight));
-    }
+    /**
+     * All that it finds, the worst first: OPEN if the log does not show what it should; none where its question does not arise,
+     * as that for a stall does not for a track of places.
+     */
+    List<Finding> findings(Flown flight);
 }

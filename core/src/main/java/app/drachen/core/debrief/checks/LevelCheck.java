@@ -2,11 +2,13 @@ package app.drachen.core.debrief.checks;
 
 import app.drachen.core.debrief.Flown;
 import app.drachen.core.debrief.LevelResult;
+import app.drachen.core.log.LogColumn;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Working;
 import java.util.Comparator;
+import java.util.List;
 
 /** MAIDEN-R14: Level settles after a release. */
 public final class LevelCheck implements DebriefCheck {
@@ -24,7 +26,14 @@ public final class LevelCheck implements DebriefCheck {
     }
 
     @Override
-    public Finding check(Flown flight) {
+    public List<Finding> findings(Flown flight) {
+        if (!flight.log().has(LogColumn.ROLL) || flight.segments().isEmpty()) {
+            return List.of();
+        }
+        return List.of(check(flight));
+    }
+
+    private Finding check(Flown flight) {
         if (flight.levels().isEmpty()) {
             return Finding.of(
                     id(),
@@ -50,10 +59,11 @@ public final class LevelCheck implements DebriefCheck {
                                 ? "."
                                 : "; climbs " + Quantity.CLIMB.text(worst.climb()) + " hands off.");
         return Finding.of(
-                id(),
-                slow || over ? State.STOP : State.GOOD,
-                title,
-                detail,
-                flight.levels().stream().map(LevelResult::working).toArray(Working[]::new));
+                        id(),
+                        slow || over ? State.STOP : State.GOOD,
+                        title,
+                        detail,
+                        flight.levels().stream().map(LevelResult::working).toArray(Working[]::new))
+                .during(worst.time(), worst.time() + (never ? 8 : Math.max(3, worst.settle() + 1)));
     }
 }

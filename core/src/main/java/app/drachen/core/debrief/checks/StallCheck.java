@@ -7,6 +7,7 @@ import app.drachen.core.log.LogColumn;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
+import java.util.List;
 
 /** MAIDEN-R12: the stall comes where it was computed, and no wing drops far. */
 public final class StallCheck implements DebriefCheck {
@@ -21,14 +22,18 @@ public final class StallCheck implements DebriefCheck {
     }
 
     @Override
-    public Finding check(Flown flight) {
+    public List<Finding> findings(Flown flight) {
         if (flight.stall().isEmpty() && !flight.log().has(LogColumn.PITCH)) {
-            return Finding.of(
-                    id(),
-                    State.OPEN,
-                    "Stalls do not show in this log",
-                    "They need attitude and speed; a track has neither.");
+            // a track of places shows no stall and is not asked for one
+            return List.of();
         }
+        Finding finding = check(flight);
+        return List.of(flight.stall()
+                .map(x -> finding.during(Math.max(flight.log().time(0), x.time() - 2), x.time() + 4))
+                .orElse(finding));
+    }
+
+    private Finding check(Flown flight) {
         if (flight.stall().isEmpty()) {
             return Finding.of(
                     id(),

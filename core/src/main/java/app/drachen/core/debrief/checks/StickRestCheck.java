@@ -29,6 +29,9 @@ public final class StickRestCheck implements DebriefCheck {
 
     private static final double SAME = 0.015;
 
+    /** No radio trims as far as this: a stick beyond it is held there [-]. */
+    private static final double HELD = 0.3;
+
     /** Id of its finding. */
     public static final String ID = "HOMING-R1";
 
@@ -48,16 +51,18 @@ public final class StickRestCheck implements DebriefCheck {
      * @param mode in which mode
      * @param mean of the stick, right positive [-]
      * @param seconds of it [s]
+     * @param from when it began [s]
+     * @param to when it ended [s]
      * @param speed mean airspeed; NaN without one [m/s]
      */
-    private record Rest(FlightMode mode, double mean, double seconds, double speed) {
+    private record Rest(FlightMode mode, double mean, double seconds, double from, double to, double speed) {
         /** The same with the seconds of all that rest at this place. */
         Rest lasting(List<Rest> all) {
             double together = all.stream()
                     .filter(r -> Math.abs(r.mean - mean) <= SAME)
                     .mapToDouble(Rest::seconds)
                     .sum();
-            return new Rest(mode, mean, together, speed);
+            return new Rest(mode, mean, together, from, to, speed);
         }
     }
 
@@ -100,11 +105,14 @@ public final class StickRestCheck implements DebriefCheck {
                     to++;
                 }
                 double seconds = log.time(Math.max(from, to - 1)) - log.time(from);
-                if (seconds >= LASTS) {
+                boolean held = Math.abs(log.mean(LogColumn.STICK_ROLL, from, to)) > HELD;
+                if (seconds >= LASTS && !held) {
                     rests.add(new Rest(
                             segment.mode(),
                             log.mean(LogColumn.STICK_ROLL, from, to),
                             seconds,
+                            log.time(from),
+                            log.time(Math.max(from, to - 1)),
                             log.mean(LogColumn.AIRSPEED, from, to)));
                 }
                 from = Math.max(to, from + 1);
@@ -114,7 +122,16 @@ public final class StickRestCheck implements DebriefCheck {
     }
 
     @Override
-    public Finding check(Flown flight) {
+    public List<Finding> findings(Flown flight) {
+        boolean levels = flight.segments().stream().anyMatch(s -> s.mode().compareTo(FlightMode.LEVEL) >= 0);
+        if (!levels) {
+            return List.of();
+        }
+        Finding finding = check(flight);
+        return List.of(rest(flight).map(r -> finding.during(r.from(), r.to())).orElse(finding));
+    }
+
+    private Finding check(Flown flight) {
         Optional<Rest> rest = rest(flight);
         if (rest.isEmpty()) {
             return Finding.of(

@@ -40,11 +40,6 @@ public final class SwingCheck implements DebriefCheck {
     }
 
     @Override
-    public Finding check(Flown flight) {
-        return findings(flight).get(0);
-    }
-
-    @Override
     public List<Finding> findings(Flown flight) {
         Swings swings = flight.swings();
         List<Finding> findings = new ArrayList<>();
@@ -134,7 +129,7 @@ public final class SwingCheck implements DebriefCheck {
                         ? "A larger one goes on beside it: mend that first, then look again."
                         : remedy(swing, flight, porpoising));
         State state = swing.diesAway() || beside ? State.CAUTION : State.STOP;
-        return Finding.of(id(), state, title, detail, swing.working());
+        return Finding.of(id(), state, title, detail, swing.working()).during(swing.from(), swing.to());
     }
 
     private static boolean again(Swing told, Swing swing) {

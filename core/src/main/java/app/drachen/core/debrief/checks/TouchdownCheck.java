@@ -5,6 +5,7 @@ import app.drachen.core.debrief.TouchedDown;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
+import java.util.List;
 
 /** The end of the flight: softly down. */
 public final class TouchdownCheck implements DebriefCheck {
@@ -22,7 +23,14 @@ public final class TouchdownCheck implements DebriefCheck {
     }
 
     @Override
-    public Finding check(Flown flight) {
+    public List<Finding> findings(Flown flight) {
+        Finding finding = check(flight);
+        return List.of(flight.touchdown()
+                .map(d -> finding.during(Math.max(flight.log().time(0), d.time() - 3), d.time()))
+                .orElse(finding));
+    }
+
+    private Finding check(Flown flight) {
         if (flight.touchdown().isEmpty()) {
             return Finding.of(
                     id(), State.OPEN, "No touchdown shows here", "Keep the log running until the aircraft rests.");

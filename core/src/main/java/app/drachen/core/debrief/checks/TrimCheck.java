@@ -3,9 +3,12 @@ package app.drachen.core.debrief.checks;
 import app.drachen.core.controls.Axis;
 import app.drachen.core.debrief.Flown;
 import app.drachen.core.debrief.TrimNeeded;
+import app.drachen.core.log.LogColumn;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
+import java.util.List;
+import java.util.Optional;
 
 /** MAIDEN-R9: the trim that straight flight needs. */
 public final class TrimCheck implements DebriefCheck {
@@ -24,15 +27,22 @@ public final class TrimCheck implements DebriefCheck {
     }
 
     @Override
-    public Finding check(Flown flight) {
+    public List<Finding> findings(Flown flight) {
+        if (!flight.log().has(LogColumn.ROLL)) {
+            return List.of();
+        }
+        return List.of(check(flight));
+    }
+
+    private Finding check(Flown flight) {
         if (flight.trim().isEmpty()) {
             return Finding.of(
                     id(),
                     State.OPEN,
                     "Trim not measured",
-                    flight.setup().isEmpty()
-                            ? "The set-up that was flown is not known; give it with the log."
-                            : "No straight, level stretch of 3 s at cruise speed. Fly two straight passes.");
+                    flight.trimMissing()
+                            .map(why -> why + " Fly two straight passes at cruise speed, in Manual or Level.")
+                            .orElse("The set-up that was flown is not known; give it with the log."));
         }
         TrimNeeded trim = flight.trim().get();
         String measured =
@@ -42,12 +52,22 @@ public final class TrimCheck implements DebriefCheck {
                 || flight.setup()
                         .map(x -> x.controls().trims().largest() > 0.005)
                         .orElse(false);
-        State state = much ? State.STOP : some ? State.CAUTION : State.GOOD;
-        String title = state == State.GOOD ? "Flies hands-off: " + measured : "Trim needed: " + measured;
-        String detail = much
-                ? "More than 10 % in roll or 15 % in pitch: look at wing twist, lateral balance and"
-                        + " neutrals first."
-                : some ? "Carry it into the servo centres, then zero the radio trim." : "";
-        return Finding.of(id(), state, title, detail, trim.working(Axis.ROLL), trim.working(Axis.PITCH));
+        boolean open = !trim.enough() && !much;
+        State state = much ? State.STOP : open ? State.OPEN : some ? State.CAUTION : State.GOOD;
+        Optional<String> notYet = trim.notYet();
+        String title = open
+                ? "Trim not measured for long enough: " + measured
+                : state == State.GOOD ? "Flies hands-off: " + measured : "Trim needed: " + measured;
+        String windows = "From " + Quantity.TIME.text(trim.seconds()) + " in " + trim.windows()
+                + (trim.windows() == 1 ? " window. " : " windows. ");
+        String detail = windows
+                + (notYet.isPresent() && state != State.GOOD
+                        ? notYet.get()
+                        : much
+                                ? "More than 10 % in roll or 15 % in pitch: look at wing twist, lateral balance and"
+                                        + " neutrals first."
+                                : some ? "Carry it into the servo centres, then zero the radio trim." : "");
+        return Finding.of(id(), state, title, detail, trim.working(Axis.ROLL), trim.working(Axis.PITCH))
+                .during(trim.span().from(), trim.span().to());
     }
 }

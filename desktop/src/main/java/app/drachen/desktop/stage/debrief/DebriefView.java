@@ -134,7 +134,9 @@ public final class DebriefView implements Place {
         if (trim.isEmpty()) {
             trims.getChildren()
                     .add(Texts.wrapped(
-                            "No straight, level stretch at cruise: the trim could not be measured.", "soft"));
+                            flight.flatMap(f -> f.debrief().flight().trimMissing())
+                                    .orElse("No flight is read."),
+                            "soft"));
             return;
         }
         HBox rows = new HBox(
@@ -162,6 +164,9 @@ public final class DebriefView implements Place {
                 .isEmpty()) {
             trims.getChildren()
                     .add(Texts.wrapped("The controls have changed since this flight: fly it again.", "soft"));
+        } else if (trim.get().notYet().isPresent()) {
+            trims.getChildren()
+                    .add(Texts.wrapped(Quantity.read(trim.get().notYet().get(), session.units()), "strong"));
         } else {
             List<ProofKind> stale = session.situation().wouldGoStale(accepted(session.setup()));
             trims.getChildren()
@@ -186,6 +191,11 @@ public final class DebriefView implements Place {
         return setup.withControls(controls);
     }
 
+    /** Why the centres of this flight are better not moved. */
+    private Optional<String> notYet() {
+        return flight.flatMap(f -> f.debrief().flight().trim()).flatMap(TrimNeeded::notYet);
+    }
+
     private void accept() {
         if (flight.flatMap(f -> f.debrief().flight().trim()).isEmpty()) {
             session.tell("No trim was measured in this flight.");
@@ -193,6 +203,8 @@ public final class DebriefView implements Place {
                         f -> f.setup().controls().equals(session.setup().controls()))
                 .isEmpty()) {
             session.tell("The controls have changed since this flight: fly it again.");
+        } else if (notYet().isPresent()) {
+            session.tell(notYet().get());
         } else {
             // when its turn has come, only on the controls that were flown
             var flown = flight.orElseThrow();
@@ -251,9 +263,10 @@ public final class DebriefView implements Place {
     public void fill(Ledger ledger) {
         flight.ifPresent(f -> ledger.show(
                 "Findings",
-                DebriefChecks.all().size() + " checks run over this log, r" + f.revision() + ". " + f.headline(),
+                DebriefChecks.all().size() + " checks looked at this log, r" + f.revision() + ". " + f.headline(),
                 f.debrief().findings(),
-                ledgerActions()));
+                ledgerActions(),
+                strips::light));
         flight.flatMap(f -> f.debrief().flight().facts())
                 .ifPresent(facts -> ledger.addValues("Facts", facts.workings()));
     }

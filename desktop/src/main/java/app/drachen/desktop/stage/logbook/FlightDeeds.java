@@ -4,6 +4,8 @@ import app.drachen.core.clearance.Proof.Evidence;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.debrief.ModeSegment;
+import app.drachen.core.debrief.checks.CircleCheck;
+import app.drachen.core.debrief.checks.SlowCheck;
 import app.drachen.core.debrief.checks.StickRestCheck;
 import app.drachen.core.debrief.checks.SwingCheck;
 import app.drachen.core.geodesy.GeodeticPosition;
@@ -17,6 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** What can be done with a flight of the logbook: written out, counted as evidence. */
 final class FlightDeeds {
@@ -69,6 +72,9 @@ final class FlightDeeds {
                         : "Counted for r" + flight.revision().number() + ": " + String.join(", ", counted) + ".");
     }
 
+    /** What stops the modes that fly by themselves, and no other. */
+    private static final Set<String> BY_ITSELF = Set.of(SlowCheck.ID, CircleCheck.ID);
+
     /** What stops a mode: everything that stops, but a swing only in the mode that swings, and a resting stick not in Manual. */
     private static List<Finding> stops(Debrief debrief, FlightMode mode) {
         boolean swings = debrief.flight().swings().found().stream()
@@ -77,6 +83,7 @@ final class FlightDeeds {
                 .filter(f -> f.state() == Finding.State.STOP)
                 .filter(f -> swings || !f.id().equals(SwingCheck.ID))
                 .filter(f -> mode != FlightMode.MANUAL || !f.id().equals(StickRestCheck.ID))
+                .filter(f -> mode.fliesByItself() || !BY_ITSELF.contains(f.id()))
                 .toList();
     }
 

@@ -68,18 +68,18 @@ final class FlightReader {
 
     void read(OpenAircraft aircraft, FlightRecord flight) {
         none();
-        double density = session.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
+        Optional<Field> field = session.field();
         reading = Optional.of(session.desk()
                 .jobs()
                 .start(
                         Lane.READ,
                         this,
-                        running -> session.desk().look(h -> read(h, aircraft, flight, density)),
+                        running -> session.desk().look(h -> read(h, aircraft, flight, field)),
                         this::came,
                         session::tell));
     }
 
-    private static Read read(Hangar hangar, OpenAircraft aircraft, FlightRecord flight, double density) {
+    private static Read read(Hangar hangar, OpenAircraft aircraft, FlightRecord flight, Optional<Field> field) {
         Revision flown =
                 hangar.revision(aircraft.id(), flight.revision()).orElseGet(() -> hangar.current(aircraft.id()));
         FlightLog log = hangar.logbook()
@@ -90,7 +90,11 @@ final class FlightReader {
                 flight,
                 flown,
                 log,
-                Debrief.of(log, flown.setup(), density),
+                Debrief.of(
+                        log,
+                        Optional.of(flown.setup()),
+                        field.map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY),
+                        field.flatMap(Field::heightLimit)),
                 hangar.logbook().notes(aircraft.id(), flight.number()));
     }
 

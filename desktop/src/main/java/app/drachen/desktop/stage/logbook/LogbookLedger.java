@@ -27,7 +27,7 @@ final class LogbookLedger {
         } else if (read.isPresent()) {
             flight(ledger, read.get(), actions, incoming);
         } else {
-            ledger.show("Logbook", "Choose a flight to see what it shows.", List.of(), actions);
+            ledger.show("Logbook", "Choose a flight to see what it shows.", actions);
         }
         List<String> refused = states(incoming, Incoming.State.Refused.class).stream()
                 .map(Incoming.State.Refused::sentence)
@@ -39,10 +39,7 @@ final class LogbookLedger {
 
     private static void mapping(Ledger ledger, List<Action> actions) {
         ledger.show(
-                "Whose columns are these?",
-                "Names and numbers were guessed at; every one can be changed.",
-                List.of(),
-                actions);
+                "Whose columns are these?", "Names and numbers were guessed at; every one can be changed.", actions);
         ledger.addLines(
                 "How",
                 List.of(
@@ -57,7 +54,6 @@ final class LogbookLedger {
                 "Flight " + r.flight().number(),
                 (r.flight().rehearsed() ? "Rehearsed" : "Flown") + " with r"
                         + r.revision().number() + ". " + r.flight().outcome(),
-                List.of(),
                 actions);
         states(incoming, Incoming.State.Kept.class).stream()
                 .filter(k -> k.flight().number() == r.flight().number()

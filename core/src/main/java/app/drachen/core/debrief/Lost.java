@@ -1,0 +1,210 @@
+package app.drachen.core.debrief;
+
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.log.LogColumn;
+import app.drachen.core.working.Span;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.IntUnaryOperator;
+
+/**
+ * Link, position, airspeed or rows that were gone for a while in the air.
+ *
+ * <p>Source: own estimates. The link: quality zero for 1 s, or no strength for 3 s where it comes twice a second. The
+ * position: no fix or fewer than four satellites for 2 s, or for 3 s no new place while it flies on. The airspeed: said
+ * not to be measured, or for 5 s off by 4 m/s and 40 % from what ground speed and the flight's own wind make it. Rows: none
+ * for 3 s and ten times their usual distance.
+ *
+ * @param what was lost
+ * @param span from when to when
+ * @param evidence what shows it, as part of a sentence
+ */
+public record Lost(What what, Span span, String evidence) {
+    /** What can be lost. */
+    public enum What {
+        LINK("Link"),
+        POSITION("Position"),
+        AIRSPEED("Airspeed"),
+        ROWS("Rows");
+
+        private final String label;
+
+        What(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    private static final double FROZEN = 3;
+    private static final double WRONG = 5;
+
+    /**
+     * Looks for losses.
+     *
+     * @return for each thing that the log can tell, what was lost, in order; nothing for what it cannot tell
+     */
+    static Map<What, List<Lost>> of(FlightLog log, FlightFacts facts) {
+        Map<What, List<Lost>> told = new EnumMap<>(What.class);
+        link(log, facts).ifPresent(lost -> told.put(What.LINK, lost));
+        position(log, facts).ifPresent(lost -> told.put(What.POSITION, lost));
+        airspeed(log, facts).ifPresent(lost -> told.put(What.AIRSPEED, lost));
+        told.put(What.ROWS, rows(log, facts));
+        return told;
+    }
+
+    private static List<Lost> lost(
+            FlightLog log, FlightFacts facts, What what, double least, String evidence, IntUnaryOperator row) {
+        return Stretches.of(log, facts.launch(), facts.landing() + 1, least, row).stream()
+                .map(s -> new Lost(what, s, evidence))
+                .toList();
+    }
+
+    private static Optional<List<Lost>> link(FlightLog log, FlightFacts facts) {
+        if (known(log, LogColumn.LINK, facts)) {
+            return Optional.of(lost(log, facts, What.LINK, 1, "its quality is zero", i -> {
+                double quality = log.value(LogColumn.LINK, i);
+                return Stretches.said(quality, quality < 0.005);
+            }));
+        }
+        if (usual(log, facts, LogColumn.STRENGTH) > 0.5) {
+            return Optional.empty();
+        }
+        return Optional.of(missing(log, facts, What.LINK, LogColumn.STRENGTH, "no signal strength came"));
+    }
+
+    private static Optional<List<Lost>> position(FlightLog log, FlightFacts facts) {
+        if (known(log, LogColumn.FIX, facts)) {
+            double best = greatest(log, LogColumn.FIX);
+            return Optional.of(lost(log, facts, What.POSITION, 2, "there is no fix", i -> {
+                double fix = log.value(LogColumn.FIX, i);
+                // where 3 is a whole fix, 1 is none
+                return Stretches.said(fix, fix < (best >= 2 ? 1.5 : 0.5));
+            }));
+        }
+        if (known(log, LogColumn.SATELLITES, facts) && greatest(log, LogColumn.SATELLITES) >= 5) {
+            return Optional.of(lost(log, facts, What.POSITION, 2, "fewer than four satellites are seen", i -> {
+                double seen = log.value(LogColumn.SATELLITES, i);
+                return Stretches.said(seen, seen < 4);
+            }));
+        }
+        boolean flies = log.has(LogColumn.AIRSPEED) || log.has(LogColumn.GROUND_SPEED);
+        if (!flies || !(usual(log, facts, LogColumn.NORTH) < FROZEN)) {
+            return Optional.empty();
+        }
+        return Optional.of(missing(log, facts, What.POSITION, LogColumn.NORTH, "no new place comes while it flies on"));
+    }
+
+    /** Where a column that comes often does not come, or stands still, while the aircraft flies. */
+    private static List<Lost> missing(FlightLog log, FlightFacts facts, What what, LogColumn column, String evidence) {
+        LogColumn speeds = log.has(LogColumn.AIRSPEED) ? LogColumn.AIRSPEED : LogColumn.GROUND_SPEED;
+        double least = Math.max(FROZEN, 5 * usual(log, facts, column));
+        List<Lost> found = new ArrayList<>();
+        double last = Double.NaN;
+        double since = log.time(facts.launch());
+        double way = 0;
+        double seen = 0;
+        for (int i = facts.launch(); i <= facts.landing(); i++) {
+            double value = log.value(column, i);
+            boolean fresh = !Double.isNaN(value) && (column == LogColumn.STRENGTH || value != last);
+            double speed = log.value(speeds, i);
+            // where rows are missing altogether, nothing shows
+            double step = i > 0 ? Math.min(1, log.time(i) - log.time(i - 1)) : 0;
+            way += speed > 0 ? speed * step : 0;
+            seen += step;
+            boolean end = i == facts.landing();
+            if (fresh || end) {
+                boolean flew = column == LogColumn.STRENGTH || way > 20;
+                if (seen >= least && flew) {
+                    found.add(new Lost(what, new Span(since, log.time(i)), evidence));
+                }
+                since = log.time(i);
+                way = 0;
+                seen = 0;
+                last = fresh ? value : last;
+            }
+        }
+        return found;
+    }
+
+    private static Optional<List<Lost>> airspeed(FlightLog log, FlightFacts facts) {
+        if (known(log, LogColumn.AIRSPEED_MEASURED, facts)) {
+            return Optional.of(lost(log, facts, What.AIRSPEED, 2, "the autopilot does not believe it", i -> {
+                double measured = log.value(LogColumn.AIRSPEED_MEASURED, i);
+                return Stretches.said(measured, measured < 0.5);
+            }));
+        }
+        if (!known(log, LogColumn.AIRSPEED, facts)) {
+            return Optional.empty();
+        }
+        return WindFit.ofGround(log, facts.launch(), facts.landing())
+                .filter(w -> w.spread() < 2)
+                .map(w -> lost(
+                        log, facts, What.AIRSPEED, WRONG, "it is far from what ground speed and wind make it", i -> {
+                            double ground = log.value(LogColumn.GROUND_SPEED, i);
+                            double course = log.value(LogColumn.COURSE, i);
+                            double through = Math.hypot(
+                                    ground * Math.cos(course) - w.north(), ground * Math.sin(course) - w.east());
+                            double off = Math.abs(log.value(LogColumn.AIRSPEED, i) - through);
+                            return Stretches.said(off, off > Math.max(4, 0.4 * through));
+                        }));
+    }
+
+    private static List<Lost> rows(FlightLog log, FlightFacts facts) {
+        double[] steps = new double[Math.max(0, facts.landing() - facts.launch())];
+        for (int i = 0; i < steps.length; i++) {
+            steps[i] = log.time(facts.launch() + i + 1) - log.time(facts.launch() + i);
+        }
+        double[] sorted = steps.clone();
+        Arrays.sort(sorted);
+        double least = steps.length == 0 ? FROZEN : Math.max(FROZEN, 10 * sorted[sorted.length / 2]);
+        List<Lost> found = new ArrayList<>();
+        for (int i = 0; i < steps.length; i++) {
+            if (steps[i] > least) {
+                double from = log.time(facts.launch() + i);
+                found.add(new Lost(What.ROWS, new Span(from, from + steps[i]), "the log has none"));
+            }
+        }
+        return found;
+    }
+
+    private static boolean known(FlightLog log, LogColumn column, FlightFacts facts) {
+        return !Double.isNaN(log.mean(column, facts.launch(), facts.landing() + 1));
+    }
+
+    private static double greatest(FlightLog log, LogColumn column) {
+        return Arrays.stream(log.values(column))
+                .filter(v -> !Double.isNaN(v))
+                .max()
+                .orElse(0);
+    }
+
+    /** Usual time between new values of a column in the air [s]; infinite with fewer than ten. */
+    private static double usual(FlightLog log, FlightFacts facts, LogColumn column) {
+        double[] gaps = new double[facts.landing() - facts.launch() + 1];
+        int n = 0;
+        double last = Double.NaN;
+        double since = Double.NaN;
+        for (int i = facts.launch(); log.has(column) && i <= facts.landing(); i++) {
+            double value = log.value(column, i);
+            if (!Double.isNaN(value) && (column == LogColumn.STRENGTH || value != last)) {
+                if (!Double.isNaN(since)) {
+                    gaps[n++] = log.time(i) - since;
+                }
+                since = log.time(i);
+                last = value;
+            }
+        }
+        if (n < 10) {
+            return Double.POSITIVE_INFINITY;
+        }
+        Arrays.sort(gaps, 0, n);
+        return gaps[n / 2];
+    }
+}

@@ -1,0 +1,165 @@
+package app.drachen.core.debrief.checks;
+
+import app.drachen.core.debrief.FlightFacts;
+import app.drachen.core.debrief.Flown;
+import app.drachen.core.debrief.ModeSegment;
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.log.LogColumn;
+import app.drachen.core.math.Statistics;
+import app.drachen.core.modes.FlightMode;
+import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.working.Finding;
+import app.drachen.core.working.Finding.State;
+import app.drachen.core.working.Source;
+import app.drachen.core.working.Working;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * HOMING-R2: the circle at home is round, with bank to spare. Looked at from the arrival on, where it goes half of the way round at least.
+ */
+public final class CircleCheck implements DebriefCheck {
+    /** Id of its finding. */
+    public static final String ID = "HOMING-R2";
+
+    private static final double EGG = 0.15;
+    private static final double SPENT = 0.97;
+    private static final double OFTEN = 0.2;
+    /** Half a circle can show that it is none; that it is one takes a whole. */
+    private static final double HALF = 0.5;
+
+    /** So long no nearer: it has arrived [s]. */
+    private static final double LEAVES = 3;
+
+    @Override
+    public String id() {
+        return ID;
+    }
+
+    @Override
+    public String looksFor() {
+        return "The circle at home strays by less than 15 % of its radius, and its bank is below the limit.";
+    }
+
+    /** A circle that was flown. */
+    private record Circle(double from, double to, double mean, double spread, double spent, double turns) {
+        boolean egg(Setup setup) {
+            return spread > EGG * setup.modes().home().circleRadius();
+        }
+
+        boolean bad(Setup setup) {
+            return egg(setup) || spent > OFTEN;
+        }
+    }
+
+    @Override
+    public List<Finding> findings(Flown flight) {
+        if (flight.facts().isEmpty()
+                || flight.setup().isEmpty()
+                || !flight.log().has(LogColumn.NORTH)) {
+            return List.of();
+        }
+        Setup setup = flight.setup().get();
+        return flight.segments().stream()
+                .filter(s -> s.mode() == FlightMode.HOME)
+                .map(s -> circle(flight.log(), s, flight.facts().get(), setup))
+                .flatMap(Optional::stream)
+                .filter(c -> c.turns() >= 1 || c.turns() >= HALF && c.bad(setup))
+                .findFirst()
+                .map(c -> List.of(finding(c, setup)))
+                .orElse(List.of());
+    }
+
+    private static Optional<Circle> circle(FlightLog log, ModeSegment segment, FlightFacts facts, Setup setup) {
+        double radius = setup.modes().home().circleRadius();
+        double bankLimit = setup.modes().limits().bank();
+        int from = arrival(log, segment, radius);
+        int to = Math.min(segment.to(), facts.landing());
+        double sum = 0;
+        double squares = 0;
+        double turned = 0;
+        double last = Double.NaN;
+        int spent = 0;
+        int n = 0;
+        for (int row = from; row < to; row++) {
+            double r = away(log, row);
+            double course = log.value(LogColumn.COURSE, row);
+            if (Double.isNaN(r) || Double.isNaN(course)) {
+                continue;
+            }
+            turned += Double.isNaN(last) ? 0 : Statistics.wrap(course - last);
+            last = course;
+            sum += r;
+            squares += r * r;
+            spent += Math.abs(log.value(LogColumn.ROLL, row)) >= SPENT * bankLimit ? 1 : 0;
+            n++;
+        }
+        if (n < 10) {
+            return Optional.empty();
+        }
+        double mean = sum / n;
+        return Optional.of(new Circle(
+                log.time(from),
+                log.time(to - 1),
+                mean,
+                Math.sqrt(Math.max(0, squares / n - mean * mean)),
+                (double) spent / n,
+                Math.abs(turned) / (2 * Math.PI)));
+    }
+
+    /** Where it comes to the circle: within its radius, or nearest to it if it never does, but not two radii off. */
+    private static int arrival(FlightLog log, ModeSegment segment, double radius) {
+        int nearest = segment.to();
+        double least = 2 * radius;
+        for (int row = segment.from(); row < segment.to(); row++) {
+            double away = away(log, row);
+            if (away < least) {
+                least = away;
+                nearest = row;
+            }
+            boolean leaves = nearest < row && log.time(row) - log.time(nearest) > LEAVES;
+            if (least < radius || leaves) {
+                return nearest;
+            }
+        }
+        return nearest;
+    }
+
+    private static double away(FlightLog log, int row) {
+        return Math.hypot(log.value(LogColumn.NORTH, row), log.value(LogColumn.EAST, row));
+    }
+
+    private Finding finding(Circle c, Setup setup) {
+        double radius = setup.modes().home().circleRadius();
+        Working working = Working.of(
+                "HOMING-A5",
+                "Circle strays by",
+                c.spread() / radius,
+                Quantity.SHARE,
+                "σ(r)/R over the circle at home",
+                new Source.Elementary("definition"),
+                Working.in("spread of the distance σ(r)", c.spread(), Quantity.DISTANCE),
+                Working.in("radius set R", radius, Quantity.DISTANCE),
+                Working.in("mean distance", c.mean(), Quantity.DISTANCE),
+                Working.in("times round", c.turns(), Quantity.NUMBER));
+        boolean egg = c.egg(setup);
+        boolean spent = c.spent() > OFTEN;
+        String measured = "It strays by " + Quantity.DISTANCE.text(c.spread()) + " about a mean of "
+                + Quantity.DISTANCE.text(c.mean()) + "; " + Quantity.DISTANCE.text(radius)
+                + " are set, and the bank is at its limit for "
+                + Quantity.SHARE.text(c.spent()) + " of the time. ";
+        Finding finding = c.bad(setup)
+                ? Finding.of(
+                        id(),
+                        State.STOP,
+                        egg ? "The circle at home is no circle" : "The circle at home leaves no bank to spare",
+                        measured
+                                + (spent
+                                        ? "Set a larger radius or more bank; in this wind it cannot turn tighter."
+                                        : "Look at the wind against the airspeed, then at the path gain."),
+                        working)
+                : Finding.of(id(), State.GOOD, "The circle at home is round", measured.strip(), working);
+        return finding.during(c.from(), c.to());
+    }
+}

@@ -1,0 +1,65 @@
+package app.drachen.core.debrief.checks;
+
+import app.drachen.core.debrief.FlightFacts;
+import app.drachen.core.debrief.Flown;
+import app.drachen.core.debrief.Stretches;
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.log.LogColumn;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.working.Finding;
+import app.drachen.core.working.Finding.State;
+import app.drachen.core.working.Span;
+import java.util.Arrays;
+import java.util.List;
+
+/** LOGBOOK-A5, a part: while power is asked for, current flows. Looked at where both are logged and a current was ever seen. */
+public final class MotorCheck implements DebriefCheck {
+    private static final double ASKED = 0.3;
+    private static final double LEAST = 1.5;
+    private static final double SEEN = 2;
+
+    @Override
+    public String id() {
+        return "LOGBOOK-A5";
+    }
+
+    @Override
+    public String looksFor() {
+        return "While power is asked for, current flows.";
+    }
+
+    @Override
+    public List<Finding> findings(Flown flight) {
+        FlightLog log = flight.log();
+        if (flight.facts().isEmpty() || !log.has(LogColumn.AMPS) || !log.has(LogColumn.POWER)) {
+            return List.of();
+        }
+        FlightFacts facts = flight.facts().get();
+        double[] amps = java.util.stream.IntStream.rangeClosed(facts.launch(), facts.landing())
+                .filter(row -> log.value(LogColumn.POWER, row) > ASKED)
+                .mapToDouble(row -> log.value(LogColumn.AMPS, row))
+                .filter(a -> !Double.isNaN(a))
+                .toArray();
+        Arrays.sort(amps);
+        double usual = amps.length < 10 ? 0 : amps[amps.length * 3 / 4];
+        if (usual < SEEN) {
+            return List.of();
+        }
+        List<Span> dead = Stretches.of(log, facts.launch(), facts.landing() + 1, LEAST, row -> {
+            double current = log.value(LogColumn.AMPS, row);
+            return Stretches.said(current, current < 0.05 * usual && log.value(LogColumn.POWER, row) > ASKED);
+        });
+        if (dead.isEmpty()) {
+            return List.of();
+        }
+        Span first = dead.get(0);
+        return List.of(Finding.of(
+                        id(),
+                        State.STOP,
+                        "Power asked for, and no current for " + Quantity.TIME.text(first.to() - first.from()),
+                        "Usually " + Quantity.CURRENT.text(usual)
+                                + " flow at such power. Empty pack, controller, plug or motor: find out which before the next"
+                                + " flight, propeller off.")
+                .during(first.from(), first.to()));
+    }
+}
