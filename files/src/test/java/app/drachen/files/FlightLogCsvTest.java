@@ -13,7 +13,9 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -143,5 +145,30 @@ class FlightLogCsvTest {
             text.append(i).append(",high\n");
         }
         assertTrue(read(text.toString()).problems().size() <= 201);
+    }
+
+    /** Date, clock and the seconds of the log come back, also where a log begins later than its zero. */
+    @Test
+    void theDateAndTheSecondsComeBack() throws Exception {
+        FlightLog.Builder builder =
+                new FlightLog.Builder(Set.of(LogColumn.MODE, LogColumn.LINK, LogColumn.WANTED_ROLL));
+        for (int i = 0; i < 5; i++) {
+            builder.row(12.5 + i);
+            builder.put(LogColumn.MODE, i % 3).put(LogColumn.LINK, 0.25 * i).put(LogColumn.WANTED_ROLL, 0.1 * i);
+        }
+        FlightLog log = builder.build().startedAt(1_777_629_600.25);
+        Path file = folder.resolve("dated.csv");
+        FlightLogCsv.write(log, file);
+        assertTrue(Files.readString(file).contains("2026-05-01T10:00:12.750Z"), Files.readString(file));
+        Imported<FlightLog> read = FlightLogCsv.read(file);
+        assertEquals(List.of(), read.problems());
+        assertEquals(1_777_629_600.25, read.value().start().orElseThrow(), 1e-3);
+        assertEquals(12.5, read.value().time(0), 1e-9);
+        assertEquals(log.columns(), read.value().columns());
+        for (int i = 0; i < 5; i++) {
+            int row = i;
+            log.columns()
+                    .forEach(c -> assertEquals(log.value(c, row), read.value().value(c, row), 1e-6, c.id()));
+        }
     }
 }

@@ -21,6 +21,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -28,9 +29,13 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Stream;
+import java.util.zip.GZIPOutputStream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /**
@@ -385,5 +390,92 @@ class ForeignLogTest {
                 assertTrue(e.getMessage().startsWith("damaged.log"), "seed " + seed + ": " + e.getMessage());
             }
         }
+    }
+
+    /** Times as clocks of twelve hours, dates in a column of their own, and the day before or behind the month. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "date,time,roll (deg)|11/28/2026,11:59:58 PM,1|11/28/2026,11:59:59 PM,2|11/29/2026,12:00:00 AM,3",
+                "day;time;roll (deg)|28.11.2026;23:59:58;1|28.11.2026;23:59:59;2|29.11.2026;00:00:00;3",
+                "fecha;hora;alabeo (°)|2026-11-28;11:59:58 p.m.;1|2026-11-28;11:59:59 p.m.;2|2026-11-29;12:00:00 a.m.;3",
+                "time,roll (deg)|2026-11-28 11:59:58 PM,1|2026-11-28 11:59:59 PM,2|2026-11-29 12:00:00 AM,3"
+            })
+    void clocksOfTwelveHoursAndDatesBesideThem(String header, String a, String b, String c) throws Exception {
+        Path file = file("clock.csv", header + "\n" + a + "\n" + b + "\n" + c + "\n", StandardCharsets.UTF_8);
+        Imported<FlightLog> read = LogFiles.read(file, Progress.NONE);
+        assertEquals(3, read.value().rows(), read.problems().toString());
+        assertEquals(
+                Instant.parse("2026-11-28T23:59:58Z").getEpochSecond(),
+                read.value().start().orElse(Double.NaN),
+                1e-6,
+                read.problems().toString());
+        assertEquals(2, read.value().duration(), 1e-9);
+    }
+
+    @Test
+    void packedLogsAreReadAsTheyAre() throws Exception {
+        String text = "time,roll (deg)\n0,1\n0.1,2\n0.2,3\n";
+        Path gzip = folder.resolve("log.csv.gz");
+        try (var out = new GZIPOutputStream(Files.newOutputStream(gzip))) {
+            out.write(text.getBytes(StandardCharsets.UTF_8));
+        }
+        assertEquals(3, LogFiles.read(gzip, Progress.NONE).value().rows());
+        Path zip = zipped("one.zip", Map.of("folder/log.csv", text));
+        assertEquals(3, LogFiles.read(zip, Progress.NONE).value().rows());
+        assertEquals("log.csv", LogFiles.look(zip).file().getFileName().toString());
+        Path two = zipped("two.zip", Map.of("a.csv", text, "b.csv", text));
+        String sentence = assertThrows(ImportFailedException.class, () -> LogFiles.read(two, Progress.NONE))
+                .getMessage();
+        assertTrue(sentence.contains("archive of 2 files"), sentence);
+        byte[] cut = Files.readAllBytes(gzip);
+        Path broken = Files.write(folder.resolve("broken.csv.gz"), Arrays.copyOf(cut, cut.length - 12));
+        assertThrows(ImportFailedException.class, () -> LogFiles.read(broken, Progress.NONE));
+        Path climbs = zipped("climbs.zip", Map.of("../../outside.csv", text));
+        assertEquals("outside.csv", LogFiles.look(climbs).file().getFileName().toString(), "a name is no path");
+    }
+
+    private Path zipped(String name, Map<String, String> files) throws IOException {
+        Path zip = folder.resolve(name);
+        try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(zip))) {
+            for (var entry : files.entrySet()) {
+                out.putNextEntry(new ZipEntry(entry.getKey()));
+                out.write(entry.getValue().getBytes(StandardCharsets.UTF_8));
+            }
+        }
+        return zip;
+    }
+
+    @Test
+    void helpersAmongTheModesAreHelpersAndDoubtsAreSaid() throws Exception {
+        Path file = file(
+                "helpers.csv",
+                "time (s),mode,roll,battery voltage,colour of the sky\n0,Level,5,12600,1\n1,AUTOTUNE,10,12500,2\n2,Level,170,12400,3\n",
+                StandardCharsets.UTF_8);
+        Imported<FlightLog> read = LogFiles.read(file, Progress.NONE);
+        FlightLog log = read.value();
+        assertEquals(
+                List.of(0.0, 1.0, 0.0),
+                List.of(0, 1, 2).stream()
+                        .map(i -> log.value(LogColumn.HELPER, i))
+                        .toList());
+        String told = read.problems().toString();
+        assertTrue(told.contains("names no unit; its size says mV"), told);
+        assertTrue(told.contains("not known here, and no check looks at it"), told);
+        assertTrue(told.contains("is a helper and no mode"), told);
+    }
+
+    @Test
+    void aTableWithoutHeadersIsGuessedFromItsNumbers() throws Exception {
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i < 100; i++) {
+            text.append(String.format(
+                    Locale.ROOT, "%d,%.1f,%.6f,%.6f%n", 1500 + i % 7, i * 0.2, 54.1 + 1e-5 * i, 8.2 - 1e-5 * i));
+        }
+        FlightLog log = LogFiles.read(file("bare.csv", text.toString(), StandardCharsets.UTF_8), Progress.NONE)
+                .value();
+        assertEquals(100, log.rows());
+        assertTrue(log.has(LogColumn.NORTH), log.columns().toString());
     }
 }

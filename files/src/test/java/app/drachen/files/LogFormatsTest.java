@@ -30,8 +30,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /**
  * What holds for every entry of the list of formats. The samples are one evening over an invented meadow, 24 places 5 s
- * apart, written by other programs than the readers' author: the tracks by the Debian package gpsbabel, the table by
- * Python's csv module. Where they lie is known by formula.
+ * apart, written by other programs than the readers' author: the tracks by the Debian package gpsbabel, the table, KML and GeoJSON by
+ * Python's modules for them. Where they lie is known by formula.
  */
 class LogFormatsTest {
     @TempDir

@@ -36,6 +36,10 @@ class TrackWritersTest {
 
     /** Metres about home, a place that stands still for a row, a gap. */
     private static FlightLog log() {
+        return log(true);
+    }
+
+    private static FlightLog log(boolean dated) {
         FlightLog.Builder builder =
                 new FlightLog.Builder(EnumSet.of(LogColumn.NORTH, LogColumn.EAST, LogColumn.HEIGHT));
         for (int i = 0; i < 50; i++) {
@@ -46,7 +50,7 @@ class TrackWritersTest {
             }
             builder.put(LogColumn.HEIGHT, 30 + place);
         }
-        return builder.build().startedAt(START);
+        return dated ? builder.build().startedAt(START) : builder.build();
     }
 
     private Path written(String name) throws Exception {
@@ -65,7 +69,47 @@ class TrackWritersTest {
         // home of the log is its first fix; eight places of a degree are a millimetre
         assertEquals(12.5 * 49, back.value(LogColumn.NORTH, 47), 0.003);
         assertEquals(-3.0 * 49, back.value(LogColumn.EAST, 47), 0.003);
-        assertEquals(79, back.value(LogColumn.SATELLITE_HEIGHT, 47), 0.005);
+        assertEquals(79, back.value(LogColumn.HEIGHT, 47), 0.005, "heights above home come back as such");
+    }
+
+    /** Every track that is written is read: times, places, heights; with a date and without one. */
+    @ParameterizedTest
+    @CsvSource({"t.gpx,true", "t.kml,true", "t.geojson,true", "t.gpx,false", "t.kml,false", "t.geojson,false"})
+    void everyTrackThatIsWrittenIsRead(String name, boolean dated) throws Exception {
+        FlightLog log = dated ? log() : log(false);
+        Path file = folder.resolve(name);
+        LogFormats.write("There and back", log, Optional.of(HOME), file);
+        FlightLog back = LogFiles.read(file, Progress.NONE).value();
+        assertEquals(48, back.rows());
+        assertEquals(dated ? START : Double.NaN, back.start().orElse(Double.NaN), 1e-3);
+        for (int row : new int[] {0, 6, 7, 20, 47}) {
+            int written = row + (row >= 7 ? 1 : 0) + (row >= 19 ? 1 : 0);
+            assertEquals(log.time(written), back.time(row), 1e-3, "row " + row);
+            assertEquals(log.value(LogColumn.NORTH, written), back.value(LogColumn.NORTH, row), 0.003);
+            assertEquals(log.value(LogColumn.EAST, written), back.value(LogColumn.EAST, row), 0.003);
+            assertEquals(log.value(LogColumn.HEIGHT, written), back.value(LogColumn.HEIGHT, row), 0.006);
+        }
+    }
+
+    @Test
+    void aLineWithoutTimesIsNoFlight() throws Exception {
+        Path kml = Files.writeString(
+                folder.resolve("line.kml"),
+                "<kml xmlns='http://www.opengis.net/kml/2.2'><Placemark><LineString><coordinates>8,54,1 8.1,54,2"
+                        + "</coordinates></LineString></Placemark></kml>");
+        assertTrue(refused(kml).contains("2 positions and 0 times"));
+        Path json = Files.writeString(
+                folder.resolve("line.json"),
+                "{\"type\":\"Feature\",\"properties\":{},\"geometry\":{\"type\":\"LineString\",\"coordinates\":[[8,54],[8.1,54]]}}");
+        assertTrue(refused(json).contains("no line with a time for each position"));
+        Path entity = Files.writeString(
+                folder.resolve("bad.kml"), "<?xml version='1.0'?><!DOCTYPE kml [<!ENTITY a 'b'>]><kml>&a;</kml>");
+        assertTrue(refused(entity).contains("no document type"));
+    }
+
+    private static String refused(Path file) {
+        return assertThrows(ImportFailedException.class, () -> LogFiles.read(file, Progress.NONE))
+                .getMessage();
     }
 
     @Test

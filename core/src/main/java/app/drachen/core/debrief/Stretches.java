@@ -16,7 +16,12 @@ public final class Stretches {
 
     private Stretches() {}
 
-    /** What a comparison says, where a value may be missing. */
+    /**
+     * What a comparison says, where a value may be missing.
+     *
+     * @param value that was compared [any unit]; NaN for a missing one
+     * @param holds what the comparison says
+     */
     public static int said(double value, boolean holds) {
         return Double.isNaN(value) ? UNKNOWN : holds ? HOLDS : NOT;
     }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -20,21 +21,42 @@ public final class ColumnGuess {
     private final List<ForeignColumn> columns;
     private final List<HeaderWords> words;
     private final Map<LogColumn, Integer> places = new EnumMap<>(LogColumn.class);
+    private final String[] remarks;
     private final Map<LogColumn, Scale> scales = new EnumMap<>(LogColumn.class);
 
     private ColumnGuess(List<ForeignColumn> columns) {
         this.columns = columns;
+        remarks = new String[columns.size()];
+        Arrays.fill(remarks, "");
         words = columns.stream().map(c -> HeaderWords.of(c.header(), c.unit())).toList();
     }
 
-    /** Guesses all columns of a file; empty where a column means nothing to Drachen. */
-    public static List<Optional<Assignment>> of(List<ForeignColumn> columns) {
+    /**
+     * A guess at all columns of a file.
+     *
+     * @param columns what each is taken for; empty where a column means nothing to Drachen
+     * @param remarks what is in doubt about each, or why it was left out, as part of a sentence; empty where there is nothing to say
+     */
+    public record Guessed(List<Optional<Assignment>> columns, List<String> remarks) {
+        public Guessed {
+            columns = List.copyOf(columns);
+            remarks = List.copyOf(remarks);
+        }
+    }
+
+    /** Guesses all columns of a file. */
+    public static Guessed of(List<ForeignColumn> columns) {
         ColumnGuess guess = new ColumnGuess(columns);
         boolean own = columns.stream().anyMatch(c -> c.header().strip().equals(LogColumn.TIME.header()));
         if (own) {
             guess.own();
         } else {
-            guess.names();
+            if (columns.stream().allMatch(ForeignColumn::nameless)) {
+                guess.places.putAll(RangeGuess.of(columns));
+                guess.places.forEach((column, at) -> guess.remarks[at] = "guessed from its numbers alone");
+            } else {
+                guess.names();
+            }
             guess.scale();
         }
         List<Optional<Assignment>> found = new ArrayList<>();
@@ -45,7 +67,7 @@ public final class ColumnGuess {
                     .map(e -> new Assignment(e.getKey(), guess.scales.get(e.getKey())))
                     .findFirst());
         }
-        return found;
+        return new Guessed(found, List.of(guess.remarks));
     }
 
     private void own() {
@@ -66,7 +88,8 @@ public final class ColumnGuess {
     private void names() {
         List<Integer> unnumbered = new ArrayList<>();
         for (int i = 0; i < columns.size(); i++) {
-            Optional<LogColumn> found = ColumnNames.of(words.get(i));
+            int at = i;
+            Optional<LogColumn> found = ColumnNames.of(words.get(i)).map(c -> share(c, at));
             if (found.isEmpty()) {
                 continue;
             }
@@ -93,6 +116,17 @@ public final class ColumnGuess {
         }
     }
 
+    /** A strength that is never negative is a share of the best, and no level. */
+    private LogColumn share(LogColumn column, int at) {
+        ForeignColumn from = columns.get(at);
+        boolean share = column == LogColumn.STRENGTH
+                && words.get(at).unit().isEmpty()
+                && from.filled() > 0
+                && from.least() >= 0
+                && from.greatest() > 0;
+        return share ? LogColumn.LINK : column;
+    }
+
     /** Of two columns with one meaning the fuller one is taken, of two times the one that rises. */
     private void take(LogColumn column, int at) {
         Integer before = places.get(column);
@@ -100,8 +134,20 @@ public final class ColumnGuess {
                 || (column == LogColumn.TIME
                         ? !rises(columns.get(before)) && rises(columns.get(at))
                         : columns.get(at).filled() > 2 * columns.get(before).filled());
+        int left = better ? (before == null ? -1 : before) : at;
         if (better) {
             places.put(column, at);
+        }
+        if (left >= 0) {
+            remarks[left] = column.meaning().toLowerCase(Locale.ROOT) + " stands twice; “"
+                    + columns.get(places.get(column)).header() + "” "
+                    + (column == LogColumn.TIME
+                            ? "rises"
+                            : columns.get(places.get(column)).filled()
+                                            > columns.get(left).filled()
+                                    ? "has more numbers"
+                                    : "comes first")
+                    + " and is taken";
         }
     }
 
@@ -126,11 +172,20 @@ public final class ColumnGuess {
         Scale angle = angles(unnamed);
         for (LogColumn column : unnamed) {
             ForeignColumn from = columns.get(places.get(column));
-            scales.put(column, bySize(column, from, angle));
+            Scale scale = bySize(column, from, angle);
+            scales.put(column, scale);
+            boolean doubt =
+                    Scales.of(column).size() > 1 && column != LogColumn.MODE && remarks[places.get(column)].isEmpty();
+            if (doubt) {
+                remarks[places.get(column)] = "names no unit; its size says " + scale.symbol();
+            }
         }
         downwards();
         if (unnamed.contains(LogColumn.GROUND_SPEED)) {
-            fromPositions().ifPresent(s -> scales.put(LogColumn.GROUND_SPEED, s));
+            fromPositions().ifPresent(s -> {
+                scales.put(LogColumn.GROUND_SPEED, s);
+                remarks[places.get(LogColumn.GROUND_SPEED)] = "names no unit; the positions say " + s.symbol();
+            });
         }
         boolean pair = unnamed.contains(LogColumn.AIRSPEED) && scales.containsKey(LogColumn.GROUND_SPEED);
         if (pair) {
@@ -162,7 +217,9 @@ public final class ColumnGuess {
             case COORDINATE -> all.get(greatest > 1.8e8 ? 1 : greatest > 1_000 ? 1 : 0);
             case ANGULAR_RATE -> all.get(angle.symbol().equals("rad") && greatest < 20 ? 1 : greatest > 2_000 ? 2 : 0);
             case TIME -> time(all, from);
-            case SHARE, SHARE_FINE -> command(all, from);
+            case SHARE, SHARE_FINE -> column == LogColumn.LINK
+                    ? all.get(greatest <= 1 ? 0 : greatest <= 100 ? 1 : greatest <= 255 ? 2 : 3)
+                    : command(all, from);
             case PULSE -> all.get(from.least() > 600 && greatest <= 2_500 ? 0 : greatest <= 1.5 ? 2 : 1);
             case HEIGHT, DISTANCE -> all.get(greatest > 3_000 && from.whole() ? (greatest > 200_000 ? 4 : 2) : 0);
             case SPEED -> all.get(greatest > 150 && from.whole() ? 4 : 0);

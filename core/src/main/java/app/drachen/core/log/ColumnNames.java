@@ -60,7 +60,10 @@ final class ColumnNames {
     }
 
     private Optional<LogColumn> motion() {
-        boolean rate = has("rate", "rates", "gyro", "gyr", "gyroscope", "omega", "angular", "drehrate")
+        // "vitesse de roulis" is a rate of turn
+        boolean turning = has("speed", "velocity") && has("roll", "pitch", "yaw");
+        boolean rate = turning
+                || has("rate", "rates", "gyro", "gyr", "gyroscope", "omega", "angular", "drehrate")
                 || header.unit().matches(".*(deg|°|rad|dps).*") && header.unit().matches(".*(/s|ps|/sec|ds|gs)$");
         if (rate && !has("climb", "vertical", "sink", "rssi", "update", "frame", "data", "heart")) {
             Optional<LogColumn> found =
@@ -232,8 +235,18 @@ final class ColumnNames {
         if (has("current", "curr", "amp", "amps", "strom", "amperage", "ibat") || pack && unitOf(LogColumn.AMPS)) {
             return Optional.of(LogColumn.AMPS);
         }
-        if (has("rssi", "signal", "strength", "link") && !has("quality", "lq", "snr")) {
+        boolean radio = has("rssi", "signal", "strength", "link", "radio", "rx");
+        if (has("lq") || radio && (has("quality") || unitOf(LogColumn.LINK)) && !has("gps", "gnss")) {
+            return Optional.of(LogColumn.LINK);
+        }
+        if (has("rssi", "signal", "strength", "link") && !has("snr", "lost", "gps", "gnss")) {
             return Optional.of(LogColumn.STRENGTH);
+        }
+        if (has("fix") && !has("time", "lat", "lon", "age")) {
+            return Optional.of(LogColumn.FIX);
+        }
+        if (has("helper", "autotune", "autotrim", "helfer")) {
+            return Optional.of(LogColumn.HELPER);
         }
         if (has("sat", "sats", "satellites", "numsat", "nsat", "satelliten", "numsats", "nsats")) {
             return Optional.of(LogColumn.SATELLITES);

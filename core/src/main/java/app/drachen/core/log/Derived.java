@@ -9,7 +9,8 @@ import java.util.Optional;
 
 /**
  * Columns that follow from others of the same log: metres from home from positions, height above the start from
- * satellite heights, ground speed and course from positions, climb from heights.
+ * satellite heights, ground speed and course from positions, climb from heights, the power from the output that the current
+ * follows.
  *
  * <p>Source: definitions; speeds and climb are central differences over about 2 s where positions come at 1 Hz or
  * faster. Satellite heights are metres off, pressure heights preferred (common practice).
@@ -20,6 +21,9 @@ import java.util.Optional;
 public record Derived(FlightLog log, List<String> worked) {
     /** Half of the stretch over which speeds are taken [s]. */
     private static final double REACH = 1.0;
+
+    /** An output that the current follows so closely drives the motor: own estimate [-]. */
+    private static final double FOLLOWS = 0.85;
 
     public Derived {
         worked = List.copyOf(worked);
@@ -32,6 +36,7 @@ public record Derived(FlightLog log, List<String> worked) {
         full = height(full, worked);
         full = speed(full, worked);
         full = climb(full, worked);
+        full = power(full, worked);
         return new Derived(full, worked);
     }
 
@@ -118,6 +123,59 @@ public record Derived(FlightLog log, List<String> worked) {
         }
         worked.add("climb is worked out from the heights");
         return log.with(LogColumn.CLIMB, slopes(log, LogColumn.HEIGHT));
+    }
+
+    /** The power from the one output that the current follows, where the log has no power. */
+    private static FlightLog power(FlightLog log, List<String> worked) {
+        if (log.has(LogColumn.POWER) || !log.has(LogColumn.AMPS)) {
+            return log;
+        }
+        double[] amps = log.values(LogColumn.AMPS);
+        int motor = 0;
+        double best = FOLLOWS;
+        for (int channel = 1; channel <= 8; channel++) {
+            LogColumn column = LogColumn.output(channel).orElseThrow();
+            double follows = log.has(column) ? correlation(log.values(column), amps) : 0;
+            if (follows > best) {
+                best = follows;
+                motor = channel;
+            }
+        }
+        if (motor == 0) {
+            return log;
+        }
+        double[] power = log.values(LogColumn.output(motor).orElseThrow());
+        for (int row = 0; row < power.length; row++) {
+            power[row] = Math.max(0, Math.min(1, (power[row] - 1_000) / 1_000));
+        }
+        worked.add("the power is worked out from output " + motor + ", which the current follows");
+        return log.with(LogColumn.POWER, power);
+    }
+
+    /** Correlation of two columns where both have samples [-]; 0 where either hardly moves. */
+    private static double correlation(double[] a, double[] b) {
+        double n = 0;
+        double meanA = 0;
+        double meanB = 0;
+        for (int i = 0; i < a.length; i++) {
+            if (!Double.isNaN(a[i]) && !Double.isNaN(b[i])) {
+                n++;
+                meanA += (a[i] - meanA) / n;
+                meanB += (b[i] - meanB) / n;
+            }
+        }
+        double aa = 0;
+        double bb = 0;
+        double ab = 0;
+        for (int i = 0; i < a.length; i++) {
+            if (!Double.isNaN(a[i]) && !Double.isNaN(b[i])) {
+                aa += (a[i] - meanA) * (a[i] - meanA);
+                bb += (b[i] - meanB) * (b[i] - meanB);
+                ab += (a[i] - meanA) * (b[i] - meanB);
+            }
+        }
+        boolean moves = n > 50 && aa / n > 50 * 50 && bb / n > 1;
+        return moves ? ab / Math.sqrt(aa * bb) : 0;
     }
 
     private static double[] nothing(FlightLog log) {

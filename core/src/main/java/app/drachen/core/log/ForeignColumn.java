@@ -39,6 +39,11 @@ public record ForeignColumn(String header, String unit, double[] numbers) {
         return Double.isInfinite(least) ? 0 : least;
     }
 
+    /** Whether the file gave it no header. */
+    boolean nameless() {
+        return header.matches("column [0-9]+");
+    }
+
     /** How many of the fields are numbers. */
     int filled() {
         int filled = 0;

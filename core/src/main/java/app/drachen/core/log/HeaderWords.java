@@ -46,7 +46,7 @@ record HeaderWords(List<String> words, String unit) {
                 }
             }
         }
-        return new HeaderWords(words, unit);
+        return new HeaderWords(Translated.english(words), unit);
     }
 
     private static String plain(String unit) {
@@ -54,11 +54,16 @@ record HeaderWords(List<String> words, String unit) {
         return plain.replace("\u03bc", "u").replaceAll("^[\\[(]|[\\])]$", "");
     }
 
+    private static String umlauts(String text) {
+        return text.replace("µ", "u")
+                .replaceAll("[äÄ]", "ae")
+                .replaceAll("[öÖ]", "oe")
+                .replaceAll("[üÜ]", "ue")
+                .replace("ß", "ss");
+    }
+
     private static List<String> split(String text) {
-        String spaced = text.replace("µ", "u")
-                .replace("ä", "ae")
-                .replace("ö", "oe")
-                .replace("ü", "ue")
+        String spaced = Translated.plain(umlauts(text))
                 .replaceAll("([a-z])([A-Z])", "$1 $2")
                 .replaceAll("(?<=[A-Za-z]{2})(?=[0-9])", " ")
                 .replace("%", " pct ");

@@ -68,6 +68,8 @@ public final class Scales {
             Scale.shifted("µs", 1e-3, -1, "us", "µs", "usec", "micros", "microseconds", "pwm"),
             Scale.of("0…1000", 1e-3, "permille", "‰"),
             Scale.shifted("−1…1", 0.5, 0.5, "-1..1", "-1to1"));
+    private static final List<Scale> QUALITIES =
+            List.of(POWERS.get(0), POWERS.get(1), Scale.of("0…255", 1.0 / 255, "0..255"), POWERS.get(3));
     private static final List<Scale> PULSES = List.of(
             Scale.of("µs", 1, "us", "µs", "usec", "micros", "microseconds", "pwm"),
             Scale.shifted("%", 5, 1500, "%", "pct", "percent", "proz"),
@@ -113,7 +115,11 @@ public final class Scales {
             case SPEED -> SPEEDS;
             case CLIMB -> CLIMBS;
             case DISTANCE, HEIGHT, SPAN, LENGTH -> LENGTHS;
-            case SHARE, SHARE_FINE -> column == LogColumn.POWER || column == LogColumn.STICK_POWER ? POWERS : COMMANDS;
+            case SHARE, SHARE_FINE -> switch (column) {
+                case POWER, STICK_POWER -> POWERS;
+                case LINK -> QUALITIES;
+                default -> COMMANDS;
+            };
             case PULSE -> PULSES;
             case VOLTAGE -> VOLTAGES;
             case CURRENT -> CURRENTS;

@@ -9,6 +9,7 @@ import app.drachen.core.modes.ModeNames;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -25,8 +26,8 @@ class ForeignColumnsTest {
                 "Roll rate (rad/s) | roll rate | rad/s",
                 "rollRate[deg/s] | roll rate | deg/s",
                 "gyro_x_rads | gyro x | rads",
-                "Spannung (V) | spannung | v",
-                "Höhe über Grund (m) | hoehe ueber grund | m",
+                "Spannung (V) | voltage | v",
+                "Höhe über Grund (m) | height ueber ground | m",
                 "servo3 | servo 3 | ''",
                 "Power % | power | pct",
                 "Ground speed [km/h] | ground speed | km/h",
@@ -123,7 +124,7 @@ class ForeignColumnsTest {
     }
 
     private static String guess(ForeignColumn... columns) {
-        return Arrays.stream(ColumnGuess.of(List.of(columns)).toArray(Optional[]::new))
+        return Arrays.stream(ColumnGuess.of(List.of(columns)).columns().toArray(Optional[]::new))
                 .map(o -> (Optional<?>) o)
                 .map(o -> o.map(a -> ((Assignment) a).column().id() + " in "
                                 + ((Assignment) a).scale().symbol())
@@ -182,5 +183,125 @@ class ForeignColumnsTest {
                 column(LogColumn.ROLL.header(), t -> 60 * t),
                 column("wobble", t -> t));
         assertEquals("t in s; roll in rad; -", own, "Drachen's own units are never guessed");
+    }
+
+    /** The same columns in five languages, with the words a dictionary gives. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "TIME         | time (s)             | Zeit (s)                | Temps (s)                | Tiempo (s)                 | Tempo (s)",
+                "HEIGHT       | altitude (m)         | Höhe (m)                | Hauteur (m)              | Altura (m)                 | Quota (m)",
+                "AIRSPEED     | airspeed (m/s)       | Fluggeschwindigkeit (m/s) | Vitesse air (m/s)      | Velocidad aire (m/s)       | Velocità aria (m/s)",
+                "GROUND_SPEED | ground speed (km/h)  | Geschwindigkeit (km/h)  | Vitesse sol (km/h)       | Velocidad suelo (km/h)     | Velocità suolo (km/h)",
+                "CLIMB        | climb rate (m/s)     | Steigen (m/s)           | Vitesse verticale (m/s)  | Velocidad vertical (m/s)   | Velocità verticale (m/s)",
+                "ROLL         | roll (deg)           | Rollwinkel (°)          | Roulis (°)               | Alabeo (°)                 | Rollio (°)",
+                "PITCH        | pitch (deg)          | Nickwinkel (°)          | Tangage (°)              | Cabeceo (°)                | Beccheggio (°)",
+                "HEADING      | heading (deg)        | Steuerkurs (°)          | Cap (°)                  | Rumbo (°)                  | Prua (°)",
+                "ROLL_RATE    | roll rate (deg/s)    | Rollrate (°/s)          | Vitesse de roulis (°/s)  | Velocidad de alabeo (°/s)  | Velocità di rollio (°/s)",
+                "VOLTS        | battery voltage (V)  | Akku Spannung (V)       | Tension batterie (V)     | Tensión batería (V)        | Tensione batteria (V)",
+                "AMPS         | current (A)          | Strom (A)               | Courant (A)              | Corriente (A)              | Corrente (A)",
+                "CHARGE       | used charge (mAh)    | Verbrauch (mAh)         | Consommation (mAh)       | Consumo (mAh)              | Consumo (mAh)",
+                "MODE         | flight mode          | Flugmodus               | Mode de vol              | Modo de vuelo              | Modalità di volo",
+                "STICK_ROLL   | aileron stick        | Querruder Knüppel       | Manche ailerons          | Palanca alerones           | Leva alettoni",
+                "STICK_PITCH  | elevator stick       | Höhenruder Knüppel      | Manche profondeur        | Palanca profundidad        | Leva elevatore",
+                "POWER        | throttle (%)         | Gas (%)                 | Gaz (%)                  | Acelerador (%)             | Manetta (%)",
+                "LATITUDE     | latitude             | Breite                  | Latitude                 | Latitud                    | Latitudine",
+                "LONGITUDE    | longitude            | Länge                   | Longitude                | Longitud                   | Longitudine",
+                "LINK         | link quality (%)     | Verbindung Qualität (%) | Qualité liaison (%)      | Calidad del enlace (%)     | Qualità collegamento (%)",
+                "WANTED_ROLL  | wanted roll (deg)    | Soll Roll (°)           | Consigne roulis (°)      | Alabeo deseado (°)         | Rollio richiesto (°)",
+                "SATELLITES   | satellites           | Satelliten              | Satellites               | Satélites                  | Satelliti"
+            })
+    void headersOfFiveLanguagesMeanTheSame(LogColumn column, String en, String de, String fr, String es, String it) {
+        for (String header : List.of(en, de, fr, es, it)) {
+            assertEquals(Optional.of(column), ColumnNames.of(HeaderWords.of(header, "")), header);
+        }
+    }
+
+    /** Words that mean something else in English, or stand beside others, are left alone. */
+    @ParameterizedTest
+    @CsvSource({"cap (mAh), CHARGE", "data rate, ", "route, COURSE", "est (m), EAST", "height est (m), HEIGHT"})
+    void ambiguousWordsAreTakenOnlyAlone(String header, LogColumn column) {
+        Optional<LogColumn> found = ColumnNames.of(HeaderWords.of(header, ""));
+        if (column == LogColumn.CHARGE) {
+            assertTrue(
+                    found.filter(c -> c == LogColumn.HEADING || c == LogColumn.COURSE)
+                            .isEmpty(),
+                    header + found);
+        } else {
+            assertEquals(Optional.ofNullable(column), found, header);
+        }
+    }
+
+    @Test
+    void columnsWithoutHeadersAreGuessedFromTheirNumbers() {
+        double[] time = IntStream.range(0, 200).mapToDouble(i -> 0.1 * i).toArray();
+        double[] latitude = Arrays.stream(time)
+                .map(t -> Math.rint(1e6 * (54.1 + 1e-4 * Math.sin(t))) / 1e6)
+                .toArray();
+        double[] longitude = Arrays.stream(time)
+                .map(t -> Math.rint(1e6 * (8.2 + 1e-4 * Math.cos(t))) / 1e6)
+                .toArray();
+        double[] heading = Arrays.stream(time).map(t -> Math.rint(40 * t) % 360).toArray();
+        double[] volts = Arrays.stream(time).map(t -> 12.6 - 0.03 * t).toArray();
+        double[] pulses = Arrays.stream(time)
+                .map(t -> Math.rint(1500 + 100 * Math.sin(t)))
+                .toArray();
+        double[][] all = {pulses, time, latitude, longitude, heading, volts};
+        List<ForeignColumn> columns = IntStream.range(0, all.length)
+                .mapToObj(i -> new ForeignColumn("column " + (i + 1), "", all[i]))
+                .toList();
+        ColumnGuess.Guessed guess = ColumnGuess.of(columns);
+        assertEquals(
+                Arrays.asList(
+                        null,
+                        LogColumn.TIME,
+                        LogColumn.LATITUDE,
+                        LogColumn.LONGITUDE,
+                        LogColumn.HEADING,
+                        LogColumn.VOLTS),
+                guess.columns().stream()
+                        .map(c -> c.map(Assignment::column).orElse(null))
+                        .toList());
+        assertTrue(
+                guess.remarks().get(2).contains("numbers alone"),
+                guess.remarks().toString());
+    }
+
+    @Test
+    void whatStandsTwiceAndWhatHasNoUnitIsSaid() {
+        double[] full = {1, 2, 3, 4, 5, 6, 7, 8};
+        double[] few = {1, Double.NaN, Double.NaN, 4, Double.NaN, Double.NaN, Double.NaN, Double.NaN};
+        ColumnGuess.Guessed guess = ColumnGuess.of(List.of(
+                new ForeignColumn("time", "s", full),
+                new ForeignColumn("baro altitude", "m", few),
+                new ForeignColumn("altitude", "m", full),
+                new ForeignColumn("battery voltage", "", new double[] {12_600, 12_500, 12_400}),
+                new ForeignColumn("rssi", "", new double[] {99, 80, 60})));
+        assertEquals(
+                "height stands twice; “altitude” has more numbers and is taken",
+                guess.remarks().get(1));
+        assertEquals("names no unit; its size says mV", guess.remarks().get(3));
+        assertEquals(LogColumn.LINK, guess.columns().get(4).orElseThrow().column());
+    }
+
+    /** The motor's output is the one that the current follows; where none is, nothing is made up. */
+    @Test
+    void thePowerIsFoundByWhatTheCurrentFollows() {
+        FlightLog.Builder log = new FlightLog.Builder(Set.of(LogColumn.OUT_1, LogColumn.OUT_3, LogColumn.AMPS));
+        FlightLog.Builder none = new FlightLog.Builder(Set.of(LogColumn.OUT_1, LogColumn.AMPS));
+        for (int i = 0; i < 400; i++) {
+            double power = 0.5 + 0.4 * Math.sin(i / 40.0);
+            double servo = 1500 + 200 * Math.sin(i / 7.0);
+            log.row(i * 0.1);
+            log.put(LogColumn.OUT_1, servo)
+                    .put(LogColumn.OUT_3, 1000 + 1000 * power)
+                    .put(LogColumn.AMPS, 20 * power * power);
+            none.row(i * 0.1);
+            none.put(LogColumn.OUT_1, servo).put(LogColumn.AMPS, 20 * power * power);
+        }
+        FlightLog full = Derived.of(log.build()).log();
+        assertEquals(0.5 + 0.4 * Math.sin(2.5), full.value(LogColumn.POWER, 100), 1e-9);
+        assertEquals(false, Derived.of(none.build()).log().has(LogColumn.POWER));
     }
 }

@@ -19,8 +19,8 @@ import picocli.CommandLine.Parameters;
 @Command(
         name = "convert",
         mixinStandardHelpOptions = true,
-        description =
-                "Read a log (CSV from anywhere, GPX, IGC, NMEA 0183) and write it as " + FormatOptions.ENDINGS + ".")
+        description = "Read a log (CSV from anywhere, GPX, KML, GeoJSON, IGC, NMEA 0183; also packed) and write it as "
+                + FormatOptions.ENDINGS + ".")
 final class ConvertCommand implements Callable<Integer> {
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;

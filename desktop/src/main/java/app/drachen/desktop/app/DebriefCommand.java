@@ -34,7 +34,9 @@ final class DebriefCommand implements Callable<Integer> {
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
 
-    @Parameters(paramLabel = "LOG", description = "log: CSV from anywhere, GPX, IGC or NMEA 0183")
+    @Parameters(
+            paramLabel = "LOG",
+            description = "log: CSV from anywhere, GPX, KML, GeoJSON, IGC or NMEA 0183; also packed")
     private Path file;
 
     @Mixin

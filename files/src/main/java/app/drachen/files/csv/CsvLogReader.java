@@ -1,5 +1,6 @@
 package app.drachen.files.csv;
 
+import app.drachen.core.autopilot.Helper;
 import app.drachen.core.log.Assignment;
 import app.drachen.core.log.Derived;
 import app.drachen.core.log.FlightLog;
@@ -54,6 +55,7 @@ public final class CsvLogReader {
     private int timePlace = -1;
     private Scale timeScale = Scales.of(LogColumn.TIME).get(0);
     private int datePlace = -1;
+    private int momentPlace = -1;
     private int needed;
     private double lastClock = Double.NaN;
     private double days;
@@ -89,6 +91,9 @@ public final class CsvLogReader {
                 in.readLine();
             }
             RowClock clock = new RowClock(columns, problems, spread());
+            if (table.own()) {
+                clock.asTheyAre();
+            }
             rows(in, clock, bytes, size);
             if (clock.rows() == 0) {
                 throw failed("", "no row with a time; choose another column as the time, or another file");
@@ -109,16 +114,19 @@ public final class CsvLogReader {
         for (int i = 0; i < mapping.columns().size(); i++) {
             LogMapping.Choice choice = mapping.columns().get(i);
             Optional<Assignment> meant = choice.assignment();
-            if (meant.isEmpty()) {
-                boolean date = choice.header().toLowerCase(Locale.ROOT).matches(".*\\b(date|datum)\\b.*");
+            if (meant.isEmpty() && table.own() && choice.header().equals(FlightLogCsv.MOMENT)) {
+                momentPlace = i;
+            } else if (meant.isEmpty()) {
+                boolean date = dates(i);
                 datePlace = date && datePlace < 0 ? i : datePlace;
                 if (!date) {
-                    problems.note(1, "", choice.header(), "is no column of Drachen or stands twice; left out");
+                    problems.note(1, "", choice.header(), "left out: " + leftOut(i));
                 }
             } else if (meant.get().column() == LogColumn.TIME) {
                 timePlace = i;
                 timeScale = meant.get().scale();
             } else {
+                doubt(i, choice);
                 places.add(i);
                 columns.add(meant.get().column());
                 scales.add(meant.get().scale());
@@ -131,7 +139,44 @@ public final class CsvLogReader {
                     "no column with the time, such as \u201c" + LogColumn.TIME.header()
                             + "\u201d; say which one it is");
         }
+        helpers();
         mapping.modes().forEach((name, mode) -> modes.put(name, (double) mode.ordinal()));
+    }
+
+    /** Whether a column that nobody took holds the dates. */
+    private boolean dates(int at) {
+        List<String> samples = table.rows().stream()
+                .filter(row -> at < row.size() && !row.get(at).isBlank())
+                .map(row -> row.get(at).strip())
+                .toList();
+        return !samples.isEmpty()
+                && samples.stream().allMatch(s -> s.matches(".*[-./].*|[0-9]{8}") && !Double.isNaN(TimeText.day(s)));
+    }
+
+    /** Why a column is left out, and what that costs. */
+    private String leftOut(int at) {
+        boolean guessed = table.guess().columns().get(at).column().isEmpty();
+        String remark = table.remarks().get(at);
+        return guessed && !remark.isEmpty()
+                ? remark + "; nothing is lost"
+                : guessed
+                        ? "not known here, and no check looks at it; say what it is if it matters"
+                        : "you left it out; it was taken for the "
+                                + table.guess()
+                                        .columns()
+                                        .get(at)
+                                        .column()
+                                        .map(LogColumn::meaning)
+                                        .orElse("")
+                                        .toLowerCase(Locale.ROOT);
+    }
+
+    /** Tells where the guess that is read by is not sure. */
+    private void doubt(int at, LogMapping.Choice choice) {
+        String remark = table.remarks().get(at);
+        if (!remark.isEmpty() && choice.equals(table.guess().columns().get(at))) {
+            problems.note(1, choice.column().map(LogColumn::id).orElse(""), choice.header(), remark);
+        }
     }
 
     /** Whether rows of one time come so often that the clock is coarser than the rows. */
@@ -208,6 +253,9 @@ public final class CsvLogReader {
             double seconds = timeScale.toSi(number);
             boolean epoch = seconds > 6e8 && seconds < 4e9;
             start = Double.isNaN(start) && epoch ? seconds : start;
+            if (momentPlace >= 0 && momentPlace < record.getFieldCount() && Double.isNaN(start)) {
+                start = TimeText.moment(record.getField(momentPlace).strip()) - seconds;
+            }
             return seconds;
         }
         double moment = TimeText.moment(text);
@@ -267,9 +315,29 @@ public final class CsvLogReader {
                 return 0;
             }
         }
+        if (column == LogColumn.HELPER) {
+            return Helper.named(text).orElse(Helper.NONE).ordinal();
+        }
         boolean none = List.of("nan", "null", "none", "n/a", "na", "-", "--").contains(small);
         problems.note(line, column.id(), text, none ? "no sample; kept as a gap" : "is no number; left out");
         return Double.NaN;
+    }
+
+    private static boolean helper(String name) {
+        return Helper.named(name).filter(h -> h != Helper.NONE).isPresent();
+    }
+
+    /** Some logs name a helper among the modes. */
+    private void helpers() {
+        int mode = columns.indexOf(LogColumn.MODE);
+        boolean named = mode >= 0
+                && !columns.contains(LogColumn.HELPER)
+                && table.modeNames(mapping).stream().anyMatch(CsvLogReader::helper);
+        if (named) {
+            columns.add(LogColumn.HELPER);
+            places.add(places.get(mode));
+            scales.add(Scales.of(LogColumn.HELPER).get(0));
+        }
     }
 
     private double mode(String text, long line) {
@@ -281,7 +349,9 @@ public final class CsvLogReader {
                     .orElse(Double.NaN);
             modes.put(text, known);
         }
-        if (known.isNaN()) {
+        if (known.isNaN() && helper(text)) {
+            problems.note(line, "mode", text, "is a helper and no mode; the mode before it goes on");
+        } else if (known.isNaN()) {
             problems.note(line, "mode", text, "is no mode that is known here; say which it is");
         }
         return known;

@@ -63,7 +63,7 @@ final class CsvSniffer {
             Charset charset = charset(start);
             if (binary(new String(start, charset))) {
                 throw new ImportFailedException(
-                        file, "", "this is no text; choose a log written as CSV, GPX, IGC or NMEA 0183");
+                        file, "", "this is no text; choose a log written as CSV, GPX, KML, GeoJSON, IGC or NMEA 0183");
             }
             List<String> pieces = new ArrayList<>();
             boolean wide = charset.name().startsWith("UTF-16");
@@ -167,8 +167,8 @@ final class CsvSniffer {
             throw new ImportFailedException(
                     file,
                     "",
-                    "no table found: no line has several fields with numbers; choose a log written as CSV, GPX, IGC or"
-                            + " NMEA 0183");
+                    "no table found: no line has several fields with numbers; choose a log written as CSV, GPX, KML,"
+                            + " GeoJSON, IGC or NMEA 0183");
         }
         List<List<String>> sample = new ArrayList<>();
         List<List<String>> all = fields(head, best.separator());

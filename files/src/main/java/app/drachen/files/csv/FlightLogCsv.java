@@ -7,6 +7,7 @@ import app.drachen.core.working.Progress;
 import app.drachen.files.ImportFailedException;
 import app.drachen.files.Imported;
 import app.drachen.files.NewFile;
+import app.drachen.files.track.XmlFile;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
 import java.io.Writer;
@@ -19,12 +20,16 @@ import java.util.EnumSet;
 import java.util.List;
 
 /**
- * Drachen's own log files: one header line of {@code id [unit]}, values in SI, modes by name.
+ * Drachen's own log files: one header line of {@code id [unit]}, values in SI, modes by name; where the date is known, the moment of
+ * each row in UTC in a last column.
  *
  * <p>Source: RFC 4180 (2005). Numbers are written with up to six significant places behind the
  * point; a missing sample is an empty field.
  */
 public final class FlightLogCsv {
+    /** Header of the column of moments. */
+    static final String MOMENT = "utc";
+
     private FlightLogCsv() {}
 
     /** Writes a log into a file. */
@@ -40,7 +45,12 @@ public final class FlightLogCsv {
     public static void write(FlightLog log, Writer out) throws IOException {
         List<LogColumn> columns = new ArrayList<>(EnumSet.copyOf(log.columns()));
         CsvWriter csv = CsvWriter.builder().build(out);
-        csv.writeRecord(columns.stream().map(LogColumn::header).toList());
+        List<String> headers =
+                new ArrayList<>(columns.stream().map(LogColumn::header).toList());
+        if (log.start().isPresent()) {
+            headers.add(MOMENT);
+        }
+        csv.writeRecord(headers);
         List<String> fields = new ArrayList<>(columns.size());
         double last = Double.NEGATIVE_INFINITY;
         double step = 1 / LogColumn.TIME.perUnit();
@@ -50,6 +60,9 @@ public final class FlightLogCsv {
             last = Math.max(rounded(LogColumn.TIME, log.time(row)), last + step);
             for (LogColumn column : columns) {
                 fields.add(field(column, column == LogColumn.TIME ? last : log.value(column, row)));
+            }
+            if (log.start().isPresent()) {
+                fields.add(XmlFile.moment(log.start().getAsDouble() + last));
             }
             csv.writeRecord(fields);
         }

@@ -24,8 +24,13 @@ import java.util.Set;
  * @param shape its layout
  * @param rows fields of some rows, from the start and from all over the file
  * @param guess what its columns seem to mean
+ * @param remarks what is in doubt about each column, or why it is left out; empty where there is nothing to say
  */
-public record ForeignTable(Path file, CsvShape shape, List<List<String>> rows, LogMapping guess) {
+public record ForeignTable(Path file, CsvShape shape, List<List<String>> rows, LogMapping guess, List<String> remarks) {
+    public ForeignTable {
+        remarks = List.copyOf(remarks);
+    }
+
     private static final int MOST_MODES = 40;
 
     /**
@@ -35,10 +40,16 @@ public record ForeignTable(Path file, CsvShape shape, List<List<String>> rows, L
      */
     public static ForeignTable look(Path file) throws IOException, ImportFailedException {
         CsvSniffer.Sniffed sniffed = CsvSniffer.sniff(file);
-        return new ForeignTable(file, sniffed.shape(), sniffed.rows(), guess(sniffed.shape(), sniffed.rows()));
+        ColumnGuess.Guessed guessed = guess(sniffed.shape(), sniffed.rows());
+        return new ForeignTable(
+                file,
+                sniffed.shape(),
+                sniffed.rows(),
+                mapping(sniffed.shape(), sniffed.rows(), guessed.columns()),
+                guessed.remarks());
     }
 
-    private static LogMapping guess(CsvShape shape, List<List<String>> rows) {
+    private static ColumnGuess.Guessed guess(CsvShape shape, List<List<String>> rows) {
         List<ForeignColumn> columns = new ArrayList<>();
         for (int i = 0; i < shape.headers().size(); i++) {
             int at = i;
@@ -48,9 +59,12 @@ public record ForeignTable(Path file, CsvShape shape, List<List<String>> rows, L
                     .toArray();
             columns.add(new ForeignColumn(shape.headers().get(i), shape.units().get(i), numbers));
         }
-        List<Optional<Assignment>> guessed = ColumnGuess.of(columns);
+        return ColumnGuess.of(columns);
+    }
+
+    private static LogMapping mapping(CsvShape shape, List<List<String>> rows, List<Optional<Assignment>> guessed) {
         List<LogMapping.Choice> choices = new ArrayList<>();
-        for (int i = 0; i < columns.size(); i++) {
+        for (int i = 0; i < guessed.size(); i++) {
             choices.add(LogMapping.Choice.of(shape.headers().get(i), guessed.get(i)));
         }
         modeByWords(rows, choices);

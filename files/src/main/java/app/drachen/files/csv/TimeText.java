@@ -36,6 +36,9 @@ final class TimeText {
         double day = day(text.substring(0, split));
         int end = text.length();
         double zone = 0;
+        if (half(text, split + 1, end) >= 0) {
+            return day * DAY + clock(text, split + 1, end);
+        }
         if (text.charAt(end - 1) == 'Z') {
             end--;
         } else {
@@ -60,7 +63,7 @@ final class TimeText {
     }
 
     /**
-     * A date as year-month-day, yearmonthday or day.month.year.
+     * A date as year-month-day, yearmonthday or day.month.year; month/day/year where the second number can be no month.
      *
      * @return days since 1970-01-01 [d], NaN if the text is no such thing
      */
@@ -76,7 +79,10 @@ final class TimeText {
             }
             boolean yearFirst = parts[0].length() == 4;
             int year = whole(parts[yearFirst ? 0 : 2]);
-            return LocalDate.of(year < 100 ? 2000 + year : year, whole(parts[1]), whole(parts[yearFirst ? 2 : 0]))
+            int month = whole(parts[1]);
+            int day = whole(parts[yearFirst ? 2 : 0]);
+            boolean swapped = !yearFirst && month > 12 && day <= 12;
+            return LocalDate.of(year < 100 ? 2000 + year : year, swapped ? day : month, swapped ? month : day)
                     .toEpochDay();
         } catch (DateTimeException | NumberFormatException e) {
             return Double.NaN;
@@ -88,11 +94,19 @@ final class TimeText {
     }
 
     /**
-     * Hours:minutes:seconds or minutes:seconds, with a fraction behind a point or comma.
+     * Hours:minutes:seconds or minutes:seconds, with a fraction behind a point or comma, and AM or PM behind it.
      *
      * @return seconds [s], NaN if the text is no such thing
      */
     static double clock(String text, int from, int to) {
+        int half = half(text, from, to);
+        if (half >= 0) {
+            String whole = text.substring(from, to).replaceAll("[\\s\u00a0]*[AaPp]\\.?[Mm]\\.?$", "");
+            whole += whole.chars().filter(c -> c == ':').count() == 1 ? ":00" : "";
+            double clock = clock(whole, 0, whole.length());
+            // twelve is nought, in both halves
+            return clock >= 46_800 ? Double.NaN : clock % 43_200 + half * 43_200.0;
+        }
         double total = 0;
         int fields = 0;
         int start = from;
@@ -111,6 +125,25 @@ final class TimeText {
         }
         double unit = fields == 3 ? 1 : fields == 2 ? (from > 0 ? 60 : 1) : Double.NaN;
         return total * unit;
+    }
+
+    /** 0 for a time with AM behind it, 1 for PM, −1 for neither; with or without points. */
+    private static int half(String text, int from, int to) {
+        int at = to - 1;
+        int letters = 0;
+        int half = -1;
+        while (at > from && letters < 2) {
+            char c = Character.toLowerCase(text.charAt(at--));
+            if (c == '.') {
+                continue;
+            }
+            letters++;
+            if (letters == 1 && c != 'm') {
+                return -1;
+            }
+            half = letters == 2 ? (c == 'a' ? 0 : c == 'p' ? 1 : -1) : -1;
+        }
+        return half;
     }
 
     private static double part(String text, int from, int to, boolean fraction) {

@@ -10,9 +10,11 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 
 /**
- * Writes a track as GeoJSON: one feature, a line; times as a list of the same length among its properties.
+ * Writes a track as GeoJSON: one feature, a line; among its properties a list of the same length, of times, or of seconds since the
+ * start of the log if its date is not known.
  *
  * <p>Source: RFC 7946 (2016): longitude before latitude, WGS 84.
  */
@@ -35,13 +37,15 @@ public final class GeoJsonWriter {
             json.writeObjectFieldStart("properties");
             json.writeStringField("name", track.name());
             json.writeStringField("heights", aboveSea ? "above sea level" : "above home");
-            if (track.points().get(0).time().isPresent()) {
-                json.writeArrayFieldStart("times");
-                for (Track.Point point : track.points()) {
-                    json.writeString(XmlFile.moment(point.time().getAsDouble()));
+            json.writeArrayFieldStart(track.dated() ? "times" : "seconds");
+            for (Track.Point point : track.points()) {
+                if (track.dated()) {
+                    json.writeString(XmlFile.moment(point.time()));
+                } else {
+                    json.writeRawValue(String.format(Locale.ROOT, "%.3f", point.time()));
                 }
-                json.writeEndArray();
             }
+            json.writeEndArray();
             json.writeEndObject();
             geometry(track, json);
             json.writeEndObject();

@@ -7,6 +7,7 @@ import app.drachen.files.ImportFailedException;
 import app.drachen.files.Imported;
 import app.drachen.files.track.Problems;
 import app.drachen.files.track.TrackRows;
+import app.drachen.files.track.XmlFile;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -31,6 +32,7 @@ public final class GpxReader {
     private final Problems problems = new Problems();
     private final TrackRows rows = new TrackRows(problems);
     private int untimed;
+    private boolean aboveHome;
 
     private GpxReader(Path file, Progress progress) {
         this.file = file;
@@ -47,11 +49,7 @@ public final class GpxReader {
     }
 
     private Imported<FlightLog> read() throws IOException, ImportFailedException {
-        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
-        factory.setXMLReporter((message, type, information, location) -> {});
-        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
-        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
-        factory.setProperty(XMLInputFactory.IS_REPLACING_ENTITY_REFERENCES, false);
+        XMLInputFactory factory = XmlFile.reading();
         try (InputStream in = new BufferedInputStream(Files.newInputStream(file), 1 << 16)) {
             XMLStreamReader xml = factory.createXMLStreamReader(in);
             try {
@@ -88,6 +86,9 @@ public final class GpxReader {
             }
             if (event == XMLStreamConstants.START_ELEMENT && xml.getLocalName().equals("trkpt")) {
                 point(xml);
+            } else if (event == XMLStreamConstants.START_ELEMENT
+                    && xml.getLocalName().equals("cmt")) {
+                aboveHome |= xml.getElementText().contains(GpxWriter.ABOVE_HOME);
             }
             if ((++events & 0xFFF) == 0) {
                 progress.at(Math.min(1, (double) xml.getLocation().getCharacterOffset() / size));
@@ -113,7 +114,9 @@ public final class GpxReader {
             } else if (event == XMLStreamConstants.START_ELEMENT) {
                 switch (xml.getLocalName()) {
                     case "time" -> time = moment(xml.getElementText(), line);
-                    case "ele" -> rows.put(LogColumn.SATELLITE_HEIGHT, number(xml.getElementText(), "ele", line));
+                    case "ele" -> rows.put(
+                            aboveHome ? LogColumn.HEIGHT : LogColumn.SATELLITE_HEIGHT,
+                            number(xml.getElementText(), "ele", line));
                     case "speed" -> rows.put(LogColumn.GROUND_SPEED, number(xml.getElementText(), "speed", line));
                     case "course" -> rows.put(
                             LogColumn.COURSE, Math.toRadians(number(xml.getElementText(), "course", line)));

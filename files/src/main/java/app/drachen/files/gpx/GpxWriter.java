@@ -9,9 +9,12 @@ import java.nio.file.Path;
  * Writes a track as GPX.
  *
  * <p>Source: GPX 1.1 schema (TopoGrafix, 2004). Heights of logs that know none above sea level are heights above home;
- * the track's comment says so.
+ * the track's comment says so. Without a date the times count from the beginning of 1970, and the comment says that too.
  */
 public final class GpxWriter {
+    static final String ABOVE_HOME = "Heights are above home.";
+    private static final String NO_DATE = " No date is known: times count from 1970-01-01T00:00:00Z.";
+
     private GpxWriter() {}
 
     /** Writes a file, by way of a new file beside it. */
@@ -23,8 +26,9 @@ public final class GpxWriter {
             xml.writeAttribute("creator", "Drachen");
             xml.writeStartElement("trk");
             XmlFile.element(xml, "name", track.name());
-            if (!aboveSea) {
-                XmlFile.element(xml, "cmt", "Heights are above home.");
+            String comment = (aboveSea ? "" : ABOVE_HOME) + (track.dated() ? "" : NO_DATE);
+            if (!comment.isEmpty()) {
+                XmlFile.element(xml, "cmt", comment.strip());
             }
             xml.writeStartElement("trkseg");
             for (Track.Point point : track.points()) {
@@ -34,9 +38,7 @@ public final class GpxWriter {
                 if (!Double.isNaN(point.height())) {
                     XmlFile.element(xml, "ele", XmlFile.metres(point.height()));
                 }
-                if (point.time().isPresent()) {
-                    XmlFile.element(xml, "time", XmlFile.moment(point.time().getAsDouble()));
-                }
+                XmlFile.element(xml, "time", XmlFile.moment(point.time()));
                 xml.writeEndElement();
             }
             xml.writeEndElement();

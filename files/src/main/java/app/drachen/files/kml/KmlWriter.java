@@ -4,13 +4,17 @@ import app.drachen.files.track.Track;
 import app.drachen.files.track.XmlFile;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Locale;
+import java.util.stream.Collectors;
 
 /**
- * Writes a track as KML: a line with heights.
+ * Writes a track as KML: a line with heights, and among its extended data the seconds of each point since the first.
  *
  * <p>Source: OGC 07-147r2, "OGC KML 2.2.0" (2008).
  */
 public final class KmlWriter {
+    static final String SECONDS = "seconds";
+
     private KmlWriter() {}
 
     /** Writes a file, by way of a new file beside it. */
@@ -22,22 +26,28 @@ public final class KmlWriter {
             XmlFile.element(xml, "name", track.name());
             xml.writeStartElement("Placemark");
             XmlFile.element(xml, "name", track.name());
-            boolean timed = track.points().get(0).time().isPresent();
-            if (timed) {
+            double first = track.points().get(0).time();
+            if (track.dated()) {
                 xml.writeStartElement("TimeSpan");
-                XmlFile.element(
-                        xml,
-                        "begin",
-                        XmlFile.moment(track.points().get(0).time().getAsDouble()));
+                XmlFile.element(xml, "begin", XmlFile.moment(first));
                 XmlFile.element(
                         xml,
                         "end",
-                        XmlFile.moment(track.points()
-                                .get(track.points().size() - 1)
-                                .time()
-                                .getAsDouble()));
+                        XmlFile.moment(
+                                track.points().get(track.points().size() - 1).time()));
                 xml.writeEndElement();
             }
+            xml.writeStartElement("ExtendedData");
+            xml.writeStartElement("Data");
+            xml.writeAttribute("name", SECONDS);
+            XmlFile.element(
+                    xml,
+                    "value",
+                    track.points().stream()
+                            .map(p -> String.format(Locale.ROOT, "%.3f", p.time() - first))
+                            .collect(Collectors.joining(" ")));
+            xml.writeEndElement();
+            xml.writeEndElement();
             xml.writeStartElement("LineString");
             XmlFile.element(xml, "altitudeMode", aboveSea ? "absolute" : "relativeToGround");
             StringBuilder coordinates = new StringBuilder();

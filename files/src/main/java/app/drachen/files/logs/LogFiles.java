@@ -26,7 +26,7 @@ public final class LogFiles {
      */
     public static LogFormat format(Path file) throws ImportFailedException {
         return readable(file, () -> {
-            try (InputStream in = Files.newInputStream(file)) {
+            try (InputStream in = Files.newInputStream(Unpacked.of(file))) {
                 return LogFormats.of(new String(in.readNBytes(16_384), StandardCharsets.ISO_8859_1));
             }
         });
@@ -34,7 +34,7 @@ public final class LogFiles {
 
     /** Looks at a table without reading it. */
     public static ForeignTable look(Path file) throws ImportFailedException {
-        return readable(file, () -> ForeignTable.look(file));
+        return readable(file, () -> ForeignTable.look(Unpacked.of(file)));
     }
 
     /** Reads a table under a mapping. */
@@ -50,7 +50,7 @@ public final class LogFiles {
      */
     public static Imported<FlightLog> read(Path file, Progress progress) throws ImportFailedException {
         LogFormat format = format(file);
-        return readable(file, () -> format.reader().orElseThrow().read(file, progress));
+        return readable(file, () -> format.reader().orElseThrow().read(Unpacked.of(file), progress));
     }
 
     private interface Reading<T> {

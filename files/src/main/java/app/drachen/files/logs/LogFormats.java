@@ -9,10 +9,12 @@ import app.drachen.files.Imported;
 import app.drachen.files.csv.CsvLogReader;
 import app.drachen.files.csv.FlightLogCsv;
 import app.drachen.files.csv.ForeignTable;
+import app.drachen.files.geojson.GeoJsonReader;
 import app.drachen.files.geojson.GeoJsonWriter;
 import app.drachen.files.gpx.GpxReader;
 import app.drachen.files.gpx.GpxWriter;
 import app.drachen.files.igc.IgcReader;
+import app.drachen.files.kml.KmlReader;
 import app.drachen.files.kml.KmlWriter;
 import app.drachen.files.nmea.NmeaReader;
 import app.drachen.files.track.Track;
@@ -39,6 +41,20 @@ public final class LogFormats {
 
     private static final List<LogFormat> ALL = List.of(
             new LogFormat(
+                    "kml",
+                    "KML track",
+                    List.of(".kml"),
+                    start -> start.toLowerCase(Locale.ROOT).contains("<kml"),
+                    Optional.of(KmlReader::read),
+                    Optional.of(track(KmlWriter::write))),
+            new LogFormat(
+                    "geojson",
+                    "GeoJSON track",
+                    List.of(".geojson", ".json"),
+                    LogFormats::json,
+                    Optional.of(GeoJsonReader::read),
+                    Optional.of(track(GeoJsonWriter::write))),
+            new LogFormat(
                     "gpx",
                     "GPX track",
                     List.of(".gpx"),
@@ -59,8 +75,6 @@ public final class LogFormats {
                     start -> SENTENCE.matcher(start).find(),
                     Optional.of(NmeaReader::read),
                     Optional.empty()),
-            written("kml", "KML track", List.of(".kml"), track(KmlWriter::write)),
-            written("geojson", "GeoJSON track", List.of(".geojson", ".json"), track(GeoJsonWriter::write)),
             TABLE);
 
     private LogFormats() {}
@@ -74,8 +88,9 @@ public final class LogFormats {
                 writer.write(Track.of(name, log, home), log.has(LogColumn.SATELLITE_HEIGHT), file);
     }
 
-    private static LogFormat written(String id, String words, List<String> endings, LogFormat.Writer writer) {
-        return new LogFormat(id, words, endings, start -> false, Optional.empty(), Optional.of(writer));
+    private static boolean json(String start) {
+        boolean feature = start.contains("\"FeatureCollection\"") || start.contains("\"Feature\"");
+        return start.stripLeading().startsWith("{") && feature;
     }
 
     private static boolean xml(String start) {

@@ -51,6 +51,12 @@ public final class RowClock {
         builder = new FlightLog.Builder(Set.copyOf(columns));
     }
 
+    /** The times of the file count already from where the log's do, and are kept. */
+    public RowClock asTheyAre() {
+        zero = 0;
+        return this;
+    }
+
     /**
      * Adds a row.
      *

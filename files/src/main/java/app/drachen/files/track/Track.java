@@ -7,15 +7,15 @@ import app.drachen.core.log.LogColumn;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /**
  * The positions of a flight.
  *
  * @param name what it is called
+ * @param dated whether the flight's date is known
  * @param points in the order of the flight
  */
-public record Track(String name, List<Point> points) {
+public record Track(String name, boolean dated, List<Point> points) {
     public Track {
         points = List.copyOf(points);
     }
@@ -23,13 +23,13 @@ public record Track(String name, List<Point> points) {
     /**
      * A point.
      *
-     * @param time since 1970-01-01 UTC [s], if the flight's date is known
+     * @param time since 1970-01-01 UTC, or since the start of the log if its date is not known [s]
      * @param latitude [rad]
      * @param longitude [rad]
      * @param height above sea level if the log has it, else above home [m]; NaN if unknown
      * @param speed over ground [m/s]; NaN if unknown
      */
-    public record Point(OptionalDouble time, double latitude, double longitude, double height, double speed) {}
+    public record Point(double time, double latitude, double longitude, double height, double speed) {}
 
     /**
      * The track of a log; positions from the log itself, else from metres about a home.
@@ -61,11 +61,8 @@ public record Track(String name, List<Point> points) {
                 east = b;
                 GeodeticPosition at =
                         global ? new GeodeticPosition(a, b) : grid.get().position(a, b);
-                double time = log.time(row);
                 points.add(new Point(
-                        log.start().isPresent()
-                                ? OptionalDouble.of(log.start().getAsDouble() + time)
-                                : OptionalDouble.empty(),
+                        log.start().orElse(0) + log.time(row),
                         at.latitude(),
                         at.longitude(),
                         log.value(heights, row),
@@ -75,6 +72,6 @@ public record Track(String name, List<Point> points) {
         if (points.isEmpty()) {
             throw new IllegalArgumentException(name + " has no position in any row; choose another flight");
         }
-        return new Track(name, points);
+        return new Track(name, log.start().isPresent(), points);
     }
 }

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.Locale;
+import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
@@ -14,6 +15,16 @@ import javax.xml.stream.XMLStreamWriter;
 /** What the writers of XML share. */
 public final class XmlFile {
     private XmlFile() {}
+
+    /** What reads XML of strangers: no document types, no entities, nothing fetched. */
+    public static XMLInputFactory reading() {
+        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
+        factory.setXMLReporter((message, type, information, location) -> {});
+        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+        factory.setProperty(XMLInputFactory.IS_REPLACING_ENTITY_REFERENCES, false);
+        return factory;
+    }
 
     /** Writes the elements of a document. */
     public interface Content {

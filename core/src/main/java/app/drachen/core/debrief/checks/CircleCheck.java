@@ -42,7 +42,16 @@ public final class CircleCheck implements DebriefCheck {
         return "The circle at home strays by less than 15 % of its radius, and its bank is below the limit.";
     }
 
-    /** A circle that was flown. */
+    /**
+     * A circle that was flown.
+     *
+     * @param from its beginning [s]
+     * @param to its end [s]
+     * @param mean distance from home [m]
+     * @param spread standard deviation of that distance [m]
+     * @param spent share of the time with the bank at its limit [-]
+     * @param turns times round [-]
+     */
     private record Circle(double from, double to, double mean, double spread, double spent, double turns) {
         boolean egg(Setup setup) {
             return spread > EGG * setup.modes().home().circleRadius();

@@ -40,7 +40,13 @@ public final class SlowCheck implements DebriefCheck {
         return "Airspeed stays above 1.15 of the stall speed, √n with bank, in Hold, Circle, Home and Mission.";
     }
 
-    /** A slow stretch. */
+    /**
+     * A slow stretch.
+     *
+     * @param segment in which mode
+     * @param span when
+     * @param least airspeed over the stall speed there [-]
+     */
     private record Slow(ModeSegment segment, Span span, double least) {}
 
     @Override

@@ -1,5 +1,6 @@
 package app.drachen.desktop.stage.logbook;
 
+import app.drachen.core.autopilot.Helper;
 import app.drachen.core.log.Assignment;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.log.Scale;
@@ -19,6 +20,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -112,6 +114,12 @@ final class MappingView extends VBox {
         LogMapping.Choice choice = mapping.columns().get(at);
         Label header = Texts.label(choice.header(), choice.column().isPresent() ? "strong" : "soft");
         header.setMaxWidth(210);
+        String remark = table.remarks().get(at);
+        if (!remark.isEmpty()) {
+            header.setText(choice.header() + " ?");
+            Tooltip.install(header, new Tooltip(remark));
+            header.setAccessibleText(choice.header() + ": " + remark);
+        }
         grid.add(header, 0, at + 1);
         for (int k = 0; k < 3; k++) {
             Label sample = Texts.label(sample(at, k / 2.0), "figure");
@@ -194,6 +202,14 @@ final class MappingView extends VBox {
         List<String> names = table.modeNames(mapping);
         modes.getChildren().clear();
         for (String name : names) {
+            Optional<Helper> helper = Helper.named(name).filter(h -> h != Helper.NONE);
+            if (helper.isPresent() && !mapping.modes().containsKey(name)) {
+                modes.getChildren()
+                        .add(Texts.label(
+                                "“" + name + "” is a helper, " + helper.get().label() + "; the mode before it goes on",
+                                "soft"));
+                continue;
+            }
             ComboBox<Optional<FlightMode>> box = new ComboBox<>();
             List<Optional<FlightMode>> all = new ArrayList<>();
             all.add(Optional.empty());
