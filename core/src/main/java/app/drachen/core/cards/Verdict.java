@@ -41,8 +41,8 @@ public record Verdict(PassLimit limit, Optional<Double> measured) {
         FlightLog log = flight.log();
         List<ModeSegment> segments = flight.segments();
         return switch (measure) {
-            case ROLL_TRIM -> flight.trim().map(TrimNeeded::roll);
-            case PITCH_TRIM -> flight.trim().map(TrimNeeded::pitch);
+            case ROLL_TRIM -> flight.trim().map(TrimNeeded::roll).filter(Double::isFinite);
+            case PITCH_TRIM -> flight.trim().map(TrimNeeded::pitch).filter(Double::isFinite);
             case STALL_SPEED -> flight.stall().map(StallResult::speed);
             case WING_DROP -> flight.stall().map(StallResult::wingDrop);
             case SETTLE_TIME -> flight.levels().stream()

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntPredicate;
+import java.util.stream.Stream;
 
 /**
  * Trim needed, from straight and level stretches at cruise: the mean pulse of each output there is
@@ -26,9 +27,9 @@ import java.util.function.IntPredicate;
  * 1.6 m/s (0.5 m/s on average) and the airspeed near cruise for 3 s or more, common practice. What power is mixed into an
  * output is taken off. The spread is twice the standard error of the means of pieces of 3 s and more, own estimate.
  *
- * @param roll standing roll command [-], right positive
- * @param pitch standing pitch command [-], nose up positive
- * @param yaw standing yaw command [-], nose right positive
+ * @param roll standing roll command, right positive; NaN if no output in the log moves it [-]
+ * @param pitch standing pitch command, nose up positive; NaN likewise [-]
+ * @param yaw standing yaw command, nose right positive; NaN likewise [-]
  * @param rollSpread half width of its band [-], not negative
  * @param pitchSpread half width of its band [-], not negative
  * @param seconds total length of the windows [s]
@@ -113,15 +114,26 @@ public record TrimNeeded(
             centres.add(new Centre(outputs.get(i), sums[i] / seconds));
         }
         return Optional.of(new TrimNeeded(
-                weighted(commands, 0, seconds),
-                weighted(commands, 1, seconds),
-                weighted(commands, 2, seconds),
+                moves(outputs, Axis.ROLL) ? weighted(commands, 0, seconds) : Double.NaN,
+                moves(outputs, Axis.PITCH) ? weighted(commands, 1, seconds) : Double.NaN,
+                moves(outputs, Axis.YAW) ? weighted(commands, 2, seconds) : Double.NaN,
                 spread(commands, 0),
                 spread(commands, 1),
                 seconds,
                 windows.size(),
                 new Span(log.time(windows.get(0)[0]), log.time(windows.get(windows.size() - 1)[1] - 1)),
                 centres));
+    }
+
+    private static boolean moves(List<Output> outputs, Axis axis) {
+        return outputs.stream().anyMatch(o -> Math.abs(o.mix().share(axis)) > 0.05);
+    }
+
+    /** The axes that were measured. */
+    public List<Axis> measured() {
+        return Stream.of(Axis.ROLL, Axis.PITCH)
+                .filter(a -> !Double.isNaN(of(a)))
+                .toList();
     }
 
     /** Mean pulses of the outputs, without what power mixes in [µs]. */

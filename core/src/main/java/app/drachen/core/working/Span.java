@@ -22,8 +22,16 @@ public record Span(double from, double to) {
         return to - from < 2 ? first : first + " to " + last;
     }
 
-    private static String clock(double seconds) {
+    /**
+     * A moment in minutes and seconds, with hours from the first hour on.
+     *
+     * @param seconds on the log's clock [s]; rounded to whole ones
+     */
+    public static String clock(double seconds) {
         long whole = Math.round(Math.abs(seconds));
-        return (seconds < 0 ? "−" : "") + whole / 60 + ":" + String.format(Locale.ROOT, "%02d", whole % 60);
+        String sign = seconds < 0 ? "−" : "";
+        return whole < 3_600
+                ? String.format(Locale.ROOT, "%s%d:%02d", sign, whole / 60, whole % 60)
+                : String.format(Locale.ROOT, "%s%d:%02d:%02d", sign, whole / 3_600, whole / 60 % 60, whole % 60);
     }
 }

@@ -1,6 +1,7 @@
 package app.drachen.desktop.app;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.controls.Axis;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.modes.FlightMode;
@@ -14,6 +15,7 @@ import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -117,9 +119,11 @@ final class DebriefCommand implements Callable<Integer> {
                         .toList());
         debrief.flight().trim().ifPresent(t -> {
             Map<String, Object> trim = new LinkedHashMap<>();
-            trim.put("roll", t.roll());
-            trim.put("pitch", t.pitch());
-            trim.put("yaw", t.yaw());
+            for (Axis axis : List.of(Axis.ROLL, Axis.PITCH, Axis.YAW)) {
+                if (!Double.isNaN(t.of(axis))) {
+                    trim.put(axis.name().toLowerCase(Locale.ROOT), t.of(axis));
+                }
+            }
             trim.put("seconds", t.seconds());
             trim.put(
                     "centresMicros",

@@ -33,7 +33,7 @@ public final class StripChart extends CanvasPane {
     /** A moment to mark: time [s] and a word. */
     public record Mark(double time, String word) {}
 
-    private final List<Strip> strips;
+    private List<Strip> strips;
     private StripPainter painter;
     private double from;
     private double to = 60;
@@ -70,6 +70,11 @@ public final class StripChart extends CanvasPane {
     private StripPainter nothing() {
         return new StripPainter(
                 strips, new FlightLog.Builder(java.util.Set.of()).build(), List.of(), List.of(), UnitSystem.METRIC);
+    }
+
+    /** Shows these columns from the next log on. */
+    public void of(List<Strip> columns) {
+        strips = List.copyOf(columns);
     }
 
     /** Shows a log as a whole. */

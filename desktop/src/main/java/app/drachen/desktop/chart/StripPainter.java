@@ -295,10 +295,7 @@ public final class StripPainter {
 
     private static String clock(double seconds, double step) {
         long whole = Math.round(Math.floor(seconds + 1e-9));
-        String text = (whole < 0 ? "-" : "")
-                + Math.abs(whole) / 60
-                + ":"
-                + String.format(java.util.Locale.ROOT, "%02d", Math.abs(whole) % 60);
+        String text = Span.clock(whole);
         return step >= 1
                 ? text
                 : text + String.format(java.util.Locale.ROOT, ".%d", Math.round((seconds - whole) * 10));

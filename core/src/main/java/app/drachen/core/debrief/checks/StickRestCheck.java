@@ -1,6 +1,7 @@
 package app.drachen.core.debrief.checks;
 
 import app.drachen.core.air.Atmosphere;
+import app.drachen.core.debrief.FlightFacts;
 import app.drachen.core.debrief.Flown;
 import app.drachen.core.debrief.ModeSegment;
 import app.drachen.core.log.FlightLog;
@@ -90,7 +91,9 @@ public final class StickRestCheck implements DebriefCheck {
             if (segment.mode().compareTo(FlightMode.LEVEL) < 0) {
                 continue;
             }
-            int from = segment.from();
+            // what stands on the ground is let go without saying anything
+            int from = Math.max(
+                    segment.from(), flight.facts().map(FlightFacts::launch).orElse(0));
             while (from < segment.to()) {
                 int to = from;
                 double low = Double.POSITIVE_INFINITY;

@@ -1,12 +1,12 @@
 package app.drachen.core.debrief.checks;
 
-import app.drachen.core.controls.Axis;
 import app.drachen.core.debrief.Flown;
 import app.drachen.core.debrief.TrimNeeded;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
+import app.drachen.core.working.Working;
 import java.util.List;
 import java.util.Optional;
 
@@ -34,6 +34,10 @@ public final class TrimCheck implements DebriefCheck {
         return List.of(check(flight));
     }
 
+    private static String text(double trim) {
+        return Double.isNaN(trim) ? "not logged" : Quantity.SHARE_FINE.text(trim);
+    }
+
     private Finding check(Flown flight) {
         if (flight.trim().isEmpty()) {
             return Finding.of(
@@ -45,18 +49,17 @@ public final class TrimCheck implements DebriefCheck {
                             .orElse("The set-up that was flown is not known; give it with the log."));
         }
         TrimNeeded trim = flight.trim().get();
-        String measured =
-                "roll " + Quantity.SHARE_FINE.text(trim.roll()) + ", pitch " + Quantity.SHARE_FINE.text(trim.pitch());
+        String measured = "roll " + text(trim.roll()) + ", pitch " + text(trim.pitch());
         boolean much = Math.abs(trim.roll()) > ROLL_LIMIT || Math.abs(trim.pitch()) > PITCH_LIMIT;
         boolean some = Math.max(Math.abs(trim.roll()), Math.abs(trim.pitch())) > WORTH_CARRYING
                 || flight.setup()
                         .map(x -> x.controls().trims().largest() > 0.005)
                         .orElse(false);
-        boolean open = !trim.enough() && !much;
+        boolean open = (!trim.enough() || trim.measured().size() < 2) && !much;
         State state = much ? State.STOP : open ? State.OPEN : some ? State.CAUTION : State.GOOD;
         Optional<String> notYet = trim.notYet();
         String title = open
-                ? "Trim not measured for long enough: " + measured
+                ? (trim.enough() ? "Trim only half known: " : "Trim not measured for long enough: ") + measured
                 : state == State.GOOD ? "Flies hands-off: " + measured : "Trim needed: " + measured;
         String windows = "From " + Quantity.TIME.text(trim.seconds()) + " in " + trim.windows()
                 + (trim.windows() == 1 ? " window. " : " windows. ");
@@ -67,7 +70,12 @@ public final class TrimCheck implements DebriefCheck {
                                 ? "More than 10 % in roll or 15 % in pitch: look at wing twist, lateral balance and"
                                         + " neutrals first."
                                 : some ? "Carry it into the servo centres, then zero the radio trim." : "");
-        return Finding.of(id(), state, title, detail, trim.working(Axis.ROLL), trim.working(Axis.PITCH))
+        return Finding.of(
+                        id(),
+                        state,
+                        title,
+                        detail,
+                        trim.measured().stream().map(trim::working).toArray(Working[]::new))
                 .during(trim.span().from(), trim.span().to());
     }
 }

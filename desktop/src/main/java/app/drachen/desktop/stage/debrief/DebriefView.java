@@ -1,7 +1,6 @@
 package app.drachen.desktop.stage.debrief;
 
 import app.drachen.core.clearance.ProofKind;
-import app.drachen.core.controls.Axis;
 import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.debrief.Flown;
 import app.drachen.core.debrief.ModeSegment;
@@ -40,13 +39,24 @@ public final class DebriefView implements Place {
     private final Session session;
     private final Runnable close;
     private final VBox root = new VBox(10);
-    private final StripChart strips = new StripChart(List.of(
+    private static final int STRIPS = 6;
+
+    /** What is shown, as far as the log has it, the first six. */
+    private static final List<StripChart.Strip> SHOWN = List.of(
             StripChart.Strip.of(LogColumn.HEIGHT),
             StripChart.Strip.of(LogColumn.AIRSPEED),
             new StripChart.Strip(LogColumn.ROLL, Optional.of(LogColumn.WANTED_ROLL)),
             new StripChart.Strip(LogColumn.PITCH, Optional.of(LogColumn.WANTED_PITCH)),
             StripChart.Strip.of(LogColumn.STICK_ROLL),
-            StripChart.Strip.of(LogColumn.STICK_PITCH)));
+            StripChart.Strip.of(LogColumn.STICK_PITCH),
+            StripChart.Strip.of(LogColumn.GROUND_SPEED),
+            StripChart.Strip.of(LogColumn.CLIMB),
+            StripChart.Strip.of(LogColumn.POWER),
+            StripChart.Strip.of(LogColumn.NORTH),
+            StripChart.Strip.of(LogColumn.EAST),
+            StripChart.Strip.of(LogColumn.VOLTS));
+
+    private final StripChart strips = new StripChart(SHOWN.subList(0, STRIPS));
     private final SpectrumChart spectrum = new SpectrumChart();
     private final VBox trims = new VBox(5);
     private Optional<Reading> flight = Optional.empty();
@@ -88,6 +98,11 @@ public final class DebriefView implements Place {
     /** Shows a flight. */
     public void show(Reading newFlight) {
         flight = Optional.of(newFlight);
+        List<StripChart.Strip> there = SHOWN.stream()
+                .filter(s -> newFlight.log().has(s.column()))
+                .limit(STRIPS)
+                .toList();
+        strips.of(there.isEmpty() ? SHOWN.subList(0, STRIPS) : there);
         strips.show(newFlight.log(), newFlight.debrief().flight().segments(), newFlight.marks(), session.units());
         spectra(newFlight.debrief().flight());
     }
@@ -139,10 +154,9 @@ public final class DebriefView implements Place {
                             "soft"));
             return;
         }
-        HBox rows = new HBox(
-                18,
-                new WorkingRow(trim.get().working(Axis.ROLL), session.units()),
-                new WorkingRow(trim.get().working(Axis.PITCH), session.units()));
+        HBox rows = new HBox(18);
+        trim.get().measured().forEach(axis -> rows.getChildren()
+                .add(new WorkingRow(trim.get().working(axis), session.units())));
         rows.getChildren().forEach(r -> HBox.setHgrow(r, Priority.ALWAYS));
         GridPane table = new GridPane();
         table.setHgap(16);
