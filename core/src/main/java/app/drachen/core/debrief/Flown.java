@@ -89,6 +89,11 @@ public record Flown(
         return facts.map(FlightFacts::ground).orElse(0.0);
     }
 
+    /** Every switch of mode and helper with its moment and, where it shows, what it led to and how soon; in order. */
+    public List<String> switches() {
+        return Switches.of(this);
+    }
+
     /** Sink at the touchdown [m/s], if it is known. */
     public Optional<Double> touchdownSink() {
         return touchdown.map(TouchedDown::sink).filter(Double::isFinite);

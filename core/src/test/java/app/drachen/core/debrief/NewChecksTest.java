@@ -16,6 +16,7 @@ import app.drachen.core.debrief.checks.LaunchCheck;
 import app.drachen.core.debrief.checks.LossCheck;
 import app.drachen.core.debrief.checks.MotorCheck;
 import app.drachen.core.debrief.checks.SlowCheck;
+import app.drachen.core.debrief.checks.SwingCheck;
 import app.drachen.core.debrief.checks.UpsetCheck;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.log.FlightLog;
@@ -287,5 +288,53 @@ class NewChecksTest {
                 List.of(State.GOOD, State.OPEN),
                 silent.stream().map(Finding::state).toList());
         assertTrue(silent.get(1).title().contains("link"), silent.get(1).title());
+    }
+
+    @Test
+    void switchesAreToldWithWhatFollowedAndHowSoon() {
+        FlightLog lost = flight(
+                LEVEL,
+                Map.of(
+                        LogColumn.LINK, t -> t > 40 && t < 52 ? 0 : 0.9,
+                        LogColumn.HELPER, t -> t > 20 && t < 30 ? Helper.AUTO_TRIM.ordinal() : 0,
+                        LogColumn.MODE, t -> t < 15 || t > 80 ? 0 : t > 41.5 && t < 53 ? HOME : LEVEL));
+        List<String> lines =
+                Flown.of(lost, Optional.of(AIRCRAFT), 1.225, Optional.empty()).switches();
+        assertEquals("0:00  Manual", lines.get(0));
+        assertEquals("0:20  auto-trim on", lines.get(2));
+        assertEquals("0:30  auto-trim off", lines.get(3));
+        assertTrue(
+                lines.get(4).startsWith("0:41  Home, ") && lines.get(4).contains("after the link was lost"),
+                lines.get(4));
+    }
+
+    /** Before a gain is blamed: a surface at its end, a stick off the middle, a position that was lost in that time. */
+    @Test
+    void aSwingIsNotBlamedOnAGainWhileSomethingElseShows() {
+        DoubleUnaryOperator swing = t -> t > 20 && t < 70 ? Math.toRadians(8) * Math.sin(2 * Math.PI * 0.5 * t) : 0;
+        int elevator = AIRCRAFT.controls().surfaces().stream()
+                .filter(o -> Math.abs(o.mix().pitch()) > 0.5)
+                .findFirst()
+                .orElseThrow()
+                .channel();
+        LogColumn out = LogColumn.output(elevator).orElseThrow();
+        Map<LogColumn, DoubleUnaryOperator> plain =
+                Map.of(LogColumn.PITCH, swing, LogColumn.STICK_PITCH, t -> 0, out, t -> 1500 + 100 * Math.sin(t));
+        assertTrue(swings(flight(LEVEL, plain)).contains("of the pitch"), swings(flight(LEVEL, plain)));
+        Map<LogColumn, DoubleUnaryOperator> ends = Map.of(
+                LogColumn.PITCH,
+                swing,
+                LogColumn.STICK_PITCH,
+                t -> 0,
+                out,
+                t -> Math.sin(Math.PI * t) > 0 ? 2_200 : 800);
+        assertTrue(swings(flight(LEVEL, ends)).contains("more throw before any gain"), swings(flight(LEVEL, ends)));
+        Map<LogColumn, DoubleUnaryOperator> lost = Map.of(
+                LogColumn.PITCH, swing, LogColumn.STICK_PITCH, t -> 0, LogColumn.FIX, t -> t > 30 && t < 50 ? 0 : 3);
+        assertTrue(swings(flight(LEVEL, lost)).contains("position was lost"), swings(flight(LEVEL, lost)));
+    }
+
+    private static String swings(FlightLog log) {
+        return says(new SwingCheck(), log).get(0).detail();
     }
 }

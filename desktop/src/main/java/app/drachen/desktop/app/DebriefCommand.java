@@ -75,14 +75,7 @@ final class DebriefCommand implements Callable<Integer> {
             }
             debrief.flight().facts().ifPresent(facts -> facts.workings()
                     .forEach(w -> to.println("  fact    " + Json.line(w))));
-            debrief.flight()
-                    .segments()
-                    .forEach(s -> to.printf(
-                            Locale.ROOT,
-                            "  %7.1f\u2013%.1f s  %s%n",
-                            log.value().time(s.from()),
-                            log.value().time(s.to() - 1),
-                            s.mode().label()));
+            debrief.flight().switches().forEach(line -> to.println("  switch  " + Json.read(line)));
             for (Finding f : debrief.findings()) {
                 to.printf("  %-7s %s%n", f.state().label(), Json.line(f));
             }

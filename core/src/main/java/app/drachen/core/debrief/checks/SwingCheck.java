@@ -216,6 +216,10 @@ public final class SwingCheck implements DebriefCheck {
         if (swing.mode().isEmpty()) {
             return "The log names no mode, so whose doing it is cannot be told.";
         }
+        Optional<String> other = SwingCauses.of(swing, flight);
+        if (other.isPresent()) {
+            return other.get();
+        }
         if (swing.diesAway()) {
             return "Something set it off; watch it, change no gain for it.";
         }
@@ -232,7 +236,7 @@ public final class SwingCheck implements DebriefCheck {
             return "Try 0.75 of the height gain.";
         }
         boolean roll = swing.column() == LogColumn.ROLL || swing.column() == LogColumn.ROLL_RATE;
-        return "Look for play and for surfaces at their ends first; then try 0.75 of the " + (roll ? "roll " : "pitch ")
+        return "Look for play first; then try 0.75 of the " + (roll ? "roll " : "pitch ")
                 + (swing.frequency() > 1 ? "rate" : "angle") + " gain.";
     }
 }

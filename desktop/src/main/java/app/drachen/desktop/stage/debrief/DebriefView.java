@@ -283,5 +283,9 @@ public final class DebriefView implements Place {
                 strips::light));
         flight.flatMap(f -> f.debrief().flight().facts())
                 .ifPresent(facts -> ledger.addValues("Facts", facts.workings()));
+        List<String> switches = flight.map(f -> f.debrief().flight().switches()).orElse(List.of());
+        if (!switches.isEmpty()) {
+            ledger.addLines("Modes and helpers", switches);
+        }
     }
 }
