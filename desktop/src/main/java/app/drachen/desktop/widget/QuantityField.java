@@ -90,13 +90,18 @@ public final class QuantityField extends HBox {
     public void show(double si, UnitSystem system) {
         value = si;
         units = system;
-        unit.setText(quantity.unit(system).symbol());
-        text.setText(quantity.number(si, system));
+        // what nobody entered is no number
+        unit.setText(Double.isNaN(si) ? "not entered" : quantity.unit(system).symbol());
+        text.setText(shown());
         text.pseudoClassStateChanged(WRONG, false);
     }
 
+    private String shown() {
+        return Double.isNaN(value) ? "" : quantity.number(value, units);
+    }
+
     private void commit() {
-        if (text.getText().equals(quantity.number(value, units))) {
+        if (text.getText().equals(shown())) {
             return;
         }
         try {

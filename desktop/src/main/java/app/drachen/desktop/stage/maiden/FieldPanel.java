@@ -193,7 +193,8 @@ final class FieldPanel extends GridPane {
     private QuantityField add(String name, Quantity quantity, double value, BiFunction<Field, Double, Field> change) {
         QuantityField field = new QuantityField(name, quantity, session::tell, v -> enter(x -> change.apply(x, v)));
         field.columns(3);
-        field.show(value, session.units());
+        // of a field that nobody entered, no value is shown as if somebody had
+        field.show(session.field().isEmpty() ? Double.NaN : value, session.units());
         add(field, count % 2, count / 2);
         count++;
         return field;
