@@ -281,6 +281,30 @@ public record Calculation(
             return this;
         }
 
+        /**
+         * The last result cannot be meant outside a range: then there is no answer, but a sentence.
+         *
+         * @param low least sound value [SI unit of the quantity]
+         * @param high greatest sound value [SI unit of the quantity]
+         * @param otherwise what is wrong with the inputs then, and what to do
+         */
+        public Builder sound(double low, double high, String otherwise) {
+            Result last = results.remove(results.size() - 1);
+            results.add(new Result(
+                    last.name(),
+                    last.quantity(),
+                    last.formula(),
+                    g -> {
+                        double value = last.of().applyAsDouble(g);
+                        if (Double.isFinite(value) && (value < low || value > high)) {
+                            throw new IllegalArgumentException(otherwise);
+                        }
+                        return value;
+                    },
+                    last.half()));
+            return this;
+        }
+
         /** The last result has a place in the set-up. */
         public Builder offers(String place, BiFunction<Setup, Double, Setup> into) {
             offers.add(new Offer(results.get(results.size() - 1).name(), place, into));

@@ -224,7 +224,16 @@ class CalculationsTest {
         "REACH-A1, speed=5 wind=8 track=0, no heading holds",
         "REACH-A1, speed=5 wind=8 track=1.5, no heading holds",
         "REACH-A8, frequency=2.4e9 distance=500 obstacle=900, behind the aircraft",
-        "SIGNALS-A5, charged=1, with these inputs there is no answer"
+        "SIGNALS-A5, charged=1, with these inputs there is no answer",
+        "SIGNALS-A4, shown1=0.5 level1=-50 shown2=0.53 level2=-52 loss=-120, no reading shows that level",
+        "HARNESS-A7, gauge=34 length=2 current=60, more than the supply gives",
+        "LOGBOOK-A1, used=9000 capacity=3600 time=600 way=5000 volts=11, more charge was used",
+        "MAIDEN-A10, height=10 speed=8 wind=12 sink=1, no landing",
+        "MAIDEN-A8, without=-0.3 with=-0.29 share=0.1, no share of it is enough",
+        "MAIDEN-A12, power=1 elevator=0.3 fast=0.5 slow=0.52, too near each other",
+        "REACH-A3, current=10 distance=9000 speed=5 reserve=3600 capacity=9000, do not go so far",
+        "THROWS-A2, low=1450 middle=1460 high=2000, in this order",
+        "THROWS-A11, cruise=0.1 idle=0.05 trimcruise=0 trimidle=0.4, no mix is so steep"
     })
     void whatHasNoAnswerSaysWhy(String id, String inputs, String why) {
         Map<String, Double> values = new LinkedHashMap<>();

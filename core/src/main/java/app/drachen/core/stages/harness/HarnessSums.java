@@ -141,6 +141,10 @@ public final class HarnessSums {
                         Quantity.SHARE_FINE,
                         "I·ρ·2L/(π(d/1000)²/4)/U, ρ = 1.724·10^−8 Ω m",
                         g -> drop(g) / g.at("volts"))
+                .sound(
+                        0,
+                        1,
+                        "the wire would lose more than the supply gives: no such current flows; take a thicker or shorter one")
                 .build();
     }
 

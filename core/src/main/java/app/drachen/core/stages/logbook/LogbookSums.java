@@ -22,6 +22,7 @@ public final class LogbookSums {
                 .in("way", "way l", Quantity.DISTANCE, 1, 1e6)
                 .in("volts", "mean volts U", Quantity.VOLTAGE, 2, 70, Own.PACK_VOLTS)
                 .out("Pack used", Quantity.SHARE, "Q/C", g -> g.at("used") / g.at("capacity"))
+                .sound(0, 1.5, "more charge was used than the pack can hold; check both figures and their units")
                 .out("Mean current", Quantity.CURRENT, "Q/t", g -> g.at("used") / g.at("time"))
                 .out(
                         "in terms of the capacity, 1/h",

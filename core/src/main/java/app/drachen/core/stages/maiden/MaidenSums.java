@@ -181,6 +181,7 @@ public final class MaidenSums {
                         Quantity.SHARE,
                         "s·Δθ₀/(Δθ₀ − Δθ_s)",
                         g -> g.at("share") * g.at("without") / (g.at("without") - g.at("with")))
+                .sound(-1, 1, "this mix hardly changes the pitch: no share of it is enough; tilt the thrust line")
                 .build();
     }
 
@@ -212,6 +213,7 @@ public final class MaidenSums {
                         Quantity.DISTANCE,
                         "d = h(V − w)/ḣ_s",
                         g -> g.at("height") * (g.at("speed") - g.at("wind")) / g.at("sink"))
+                .sound(0, 1e9, "the head wind is stronger than the airspeed: no landing; wait")
                 .out(
                         "Float",
                         Quantity.DISTANCE,
@@ -251,6 +253,10 @@ public final class MaidenSums {
                         Quantity.SHARE_FINE,
                         "|C_mδ|·Δδ/(C_L2 − C_L1)",
                         g -> g.at("power") * g.at("elevator") / (g.at("slow") - g.at("fast")))
+                .sound(
+                        -0.5,
+                        1,
+                        "the two speeds are too near each other, or the trims too far apart, to tell a static margin; fly them again")
                 .build();
     }
 }

@@ -100,6 +100,7 @@ public final class ReachSums {
                 .in("capacity", "capacity C", Quantity.CHARGE, 100, 1e6, Own.CAPACITY)
                 .out("Keep", Quantity.CHARGE, "Q = k·I·d/GS + Q_c + Q_l + Q_r", ReachSums::kept)
                 .out("Turn when used", Quantity.CHARGE, "C − Q", g -> g.at("capacity") - kept(g))
+                .sound(0, 1e7, "the way back takes more than the pack holds: do not go so far, or keep less")
                 .build();
     }
 
@@ -225,11 +226,13 @@ public final class ReachSums {
                 .out(
                         "Least height of the aircraft",
                         Quantity.HEIGHT,
-                        "h₁ + (h_o + b + 0.6·F₁ − h₁)·d/d₁",
-                        g -> g.at("aerial")
-                                + (g.at("obstacleheight") + bulge(g) + 0.6 * fresnel(g) - g.at("aerial"))
-                                        * g.at("distance")
-                                        / g.at("obstacle"))
+                        "max(0, h₁ + (h_o + b + 0.6·F₁ − h₁)·d/d₁)",
+                        g -> Math.max(
+                                0,
+                                g.at("aerial")
+                                        + (g.at("obstacleheight") + bulge(g) + 0.6 * fresnel(g) - g.at("aerial"))
+                                                * g.at("distance")
+                                                / g.at("obstacle")))
                 .out(
                         "Radio horizon",
                         Quantity.DISTANCE,

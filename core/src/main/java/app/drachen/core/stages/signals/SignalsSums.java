@@ -76,6 +76,10 @@ public final class SignalsSums {
                                 + (g.at("loss") + g.at("margin") - g.at("level1"))
                                         * (g.at("shown2") - g.at("shown1"))
                                         / (g.at("level2") - g.at("level1")))
+                .sound(
+                        0,
+                        1.2,
+                        "no reading shows that level: the two points are too near each other or lie on one side of it; take them again")
                 .build();
     }
 

@@ -38,7 +38,9 @@ public final class ThrowsSums {
                 .in("high", "greatest pulse u₊", Quantity.PULSE, 1_510, 2_400)
                 .usual("step", "µs per percent of this radio k", Quantity.NUMBER, 1, 10, 5.12, Own.MICROS_PER_PERCENT)
                 .out("End point up", Quantity.SHARE_FINE, "500/(u₊ − u₀)", g -> 500 / (g.at("high") - g.at("middle")))
+                .sound(0.2, 3, LOPSIDED)
                 .out("End point down", Quantity.SHARE_FINE, "500/(u₀ − u₋)", g -> 500 / (g.at("middle") - g.at("low")))
+                .sound(0.2, 3, LOPSIDED)
                 .out(
                         "Sub-trim",
                         Quantity.SHARE_FINE,
@@ -46,6 +48,9 @@ public final class ThrowsSums {
                         g -> (1_500 - g.at("middle")) / g.at("step") / 100)
                 .build();
     }
+
+    private static final String LOPSIDED =
+            "the least, middle and greatest pulse must stand in this order, 170 µs apart or more; read them off again";
 
     private static Calculation corners() {
         return Calculation.of("THROWS-A6", "Elevons in the corners", Source.ARITHMETIC)
@@ -181,6 +186,7 @@ public final class ThrowsSums {
                 .in("trimidle", "trim at idle t_i", Quantity.SHARE_FINE, -0.5, 0.5)
                 .usual("power", "power to ask for p", Quantity.SHARE, 0, 1, 0.2)
                 .out("Slope, per unit of power", Quantity.SHARE, "m = (t_i − t_c)/(p_c − p_i)", ThrowsSums::mixSlope)
+                .sound(-1, 1, "no mix is so steep: the two trims or the two powers cannot be meant")
                 .out(
                         "Mix at this power",
                         Quantity.SHARE_FINE,
