@@ -40,6 +40,19 @@ class ArchitectureTest {
                 .check(DESKTOP);
     }
 
+    /** The toolkit's own keeps a picture of its content for every size there ever was (decision 73). */
+    @Test
+    void whatScrollsKeepsNoPicture() {
+        noClasses()
+                .that()
+                .doNotHaveSimpleName("Scroller")
+                .should()
+                .callConstructor(javafx.scene.control.ScrollPane.class)
+                .orShould()
+                .callConstructor(javafx.scene.control.ScrollPane.class, javafx.scene.Node.class)
+                .check(DESKTOP);
+    }
+
     @Test
     void nobodyOpensASocket() {
         noClasses()

@@ -5,6 +5,7 @@ import app.drachen.core.calc.Own;
 import app.drachen.core.working.Working;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.QuantityField;
+import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingRow;
 import java.util.LinkedHashMap;
@@ -37,7 +38,7 @@ final class CalcPanel {
             inputs.getChildren().add(field(input));
         }
         inputs.setPrefWidth(400);
-        ScrollPane scroll = new ScrollPane(inputs);
+        ScrollPane scroll = new Scroller(inputs);
         scroll.setFitToWidth(true);
         scroll.setMaxHeight(460);
         scroll.setFocusTraversable(false);

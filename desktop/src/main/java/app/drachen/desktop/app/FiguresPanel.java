@@ -10,6 +10,7 @@ import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.QuantityField;
+import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.files.json.SetupWords;
 import java.util.ArrayList;
@@ -83,7 +84,7 @@ final class FiguresPanel {
         ColumnConstraints value = new ColumnConstraints(170);
         ColumnConstraints meaning = new ColumnConstraints(330);
         grid.getColumnConstraints().addAll(name, value, meaning);
-        ScrollPane scroll = new ScrollPane(grid);
+        ScrollPane scroll = new Scroller(grid);
         scroll.setFitToWidth(true);
         scroll.setPrefSize(700, TALL - 36);
         scroll.setFocusTraversable(false);

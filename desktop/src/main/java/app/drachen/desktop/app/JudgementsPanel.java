@@ -8,6 +8,7 @@ import app.drachen.core.stages.Kits;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.QuantityField;
+import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,7 +50,7 @@ final class JudgementsPanel {
         for (ClearanceRule rule : waivable) {
             pass(grid, rule, row++);
         }
-        ScrollPane scroll = new ScrollPane(grid);
+        ScrollPane scroll = new Scroller(grid);
         scroll.setFitToWidth(true);
         scroll.setMaxHeight(460);
         scroll.setFocusTraversable(false);

@@ -21,6 +21,7 @@ import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.Ledger;
 import app.drachen.desktop.widget.Place;
+import app.drachen.desktop.widget.Scroller;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -52,7 +53,7 @@ public final class Shell {
     private final Session session;
     private final StackPane root = new StackPane();
     private final BorderPane frame = new BorderPane();
-    private final ScrollPane screen = new ScrollPane();
+    private final ScrollPane screen = new Scroller();
     private final KiteLine line;
     private final Ledger ledger;
     private final FootLine foot;

@@ -42,7 +42,7 @@ public final class Ledger extends VBox {
         setMinWidth(360);
         setPrefWidth(360);
         setMaxWidth(360);
-        ScrollPane scroll = new ScrollPane(items);
+        ScrollPane scroll = new Scroller(items);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);

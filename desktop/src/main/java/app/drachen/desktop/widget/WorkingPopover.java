@@ -27,7 +27,7 @@ public final class WorkingPopover {
         for (Working working : workings) {
             box.getChildren().add(one(working, units));
         }
-        ScrollPane scroll = new ScrollPane(box);
+        ScrollPane scroll = new Scroller(box);
         scroll.setFitToWidth(true);
         scroll.setMaxHeight(440);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);

@@ -12,6 +12,7 @@ import app.drachen.core.working.Finding.State;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Place;
+import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.StateMark;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.files.hangar.Revision;
@@ -87,7 +88,7 @@ public final class BenchView implements Place {
         caution.setAlignment(Pos.CENTER_LEFT);
         caution.getStyleClass().add("sheet");
         caution.setPadding(new Insets(8, 12, 8, 12));
-        ScrollPane scroll = new ScrollPane(questions);
+        ScrollPane scroll = new Scroller(questions);
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
         VBox.setVgrow(scroll, Priority.ALWAYS);

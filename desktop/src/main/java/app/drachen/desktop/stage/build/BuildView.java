@@ -17,6 +17,7 @@ import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.EditPopup;
 import app.drachen.desktop.widget.Place;
+import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Tables;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingRow;
@@ -73,7 +74,7 @@ public final class BuildView implements Place {
     }
 
     private static ScrollPane scroll(Node node) {
-        ScrollPane scroll = new ScrollPane(node);
+        ScrollPane scroll = new Scroller(node);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);

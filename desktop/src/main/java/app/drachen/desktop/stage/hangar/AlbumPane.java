@@ -3,6 +3,7 @@ package app.drachen.desktop.stage.hangar;
 import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Session;
 import app.drachen.desk.work.Lane;
+import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.files.ImportFailedException;
 import app.drachen.files.hangar.Album;
@@ -37,7 +38,7 @@ final class AlbumPane extends VBox {
     private final TextField name = new TextField();
     private final TextField notes = new TextField();
     private final HBox pictures = new HBox(8);
-    private final ScrollPane scroll = new ScrollPane();
+    private final ScrollPane scroll = new Scroller();
     private final Label hint = Texts.label("", "soft");
     private Optional<OpenAircraft> aircraft = Optional.empty();
     private String kept = "";

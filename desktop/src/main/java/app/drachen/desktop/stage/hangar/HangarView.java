@@ -17,6 +17,7 @@ import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.Fields;
 import app.drachen.desktop.widget.Place;
+import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.StateMark;
 import app.drachen.desktop.widget.Texts;
 import java.nio.file.Path;
@@ -51,7 +52,7 @@ public final class HangarView implements Place {
     private final VBox foot = new VBox(8);
     private final Dialogs dialogs;
     private final AlbumPane album;
-    private final ScrollPane scroll = new ScrollPane();
+    private final ScrollPane scroll = new Scroller();
     private final Troubles troubles;
     private final Deque<Runnable> undo = new ArrayDeque<>();
     private List<OpenAircraft> shelf = List.of();

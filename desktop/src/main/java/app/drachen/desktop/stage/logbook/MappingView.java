@@ -7,6 +7,7 @@ import app.drachen.core.log.Scale;
 import app.drachen.core.log.Scales;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.files.csv.ForeignTable;
 import app.drachen.files.csv.LogMapping;
@@ -50,7 +51,7 @@ final class MappingView extends VBox {
         setId("mapping");
         grid.setHgap(18);
         grid.setVgap(3);
-        ScrollPane scroll = new ScrollPane(grid);
+        ScrollPane scroll = new Scroller(grid);
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
         grid.getStyleClass().add("sheet");

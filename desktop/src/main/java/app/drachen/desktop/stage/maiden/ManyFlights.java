@@ -5,6 +5,7 @@ import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Working;
 import app.drachen.desktop.chart.PlanPainter;
+import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingRow;
 import java.util.List;
@@ -48,7 +49,7 @@ final class ManyFlights extends VBox {
         for (int i = 0; i < all.size(); i++) {
             grid.add(new WorkingRow(all.get(i), units), i / rows, i % rows);
         }
-        ScrollPane scroll = new ScrollPane(grid);
+        ScrollPane scroll = new Scroller(grid);
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
         VBox.setVgrow(scroll, Priority.ALWAYS);
