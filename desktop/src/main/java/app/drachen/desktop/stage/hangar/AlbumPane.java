@@ -47,8 +47,9 @@ final class AlbumPane extends VBox {
      * The album of a session.
      *
      * @param undoable receives how to take back what was removed
+     * @param done gives the keys back to the shelf
      */
-    AlbumPane(Session session, Consumer<Runnable> undoable) {
+    AlbumPane(Session session, Consumer<Runnable> undoable, Runnable done) {
         super(6);
         this.session = session;
         this.undoable = undoable;
@@ -62,6 +63,14 @@ final class AlbumPane extends VBox {
         HBox.setHgrow(notes, Priority.ALWAYS);
         taken(name, this::rename);
         taken(notes, this::keepNotes);
+        // Enter takes the name, the next Enter opens the aircraft
+        name.setOnAction(e -> {
+            boolean named = !name.getText().isBlank();
+            rename();
+            if (named) {
+                done.run();
+            }
+        });
         scroll.setContent(pictures);
         scroll.setFocusTraversable(false);
         scroll.setPrefHeight(SMALL + 16);

@@ -68,7 +68,7 @@ public final class HangarView implements Place {
     public HangarView(Session session, Dialogs dialogs) {
         this.session = session;
         this.dialogs = dialogs;
-        album = new AlbumPane(session, undo::push);
+        album = new AlbumPane(session, undo::push, root::requestFocus);
         troubles = new Troubles(session, dialogs);
         cards.setPadding(new Insets(6, 32, 10, 32));
         HBox keys = new HBox(
