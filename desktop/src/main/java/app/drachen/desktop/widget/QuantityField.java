@@ -91,7 +91,9 @@ public final class QuantityField extends HBox {
         value = si;
         units = system;
         // what nobody entered is no number
-        unit.setText(Double.isNaN(si) ? "not entered" : quantity.unit(system).symbol());
+        text.setPromptText(Double.isNaN(si) ? "none" : "");
+        text.setAccessibleHelp(Double.isNaN(si) ? "not entered" : "");
+        unit.setText(quantity.unit(system).symbol());
         text.setText(shown());
         text.pseudoClassStateChanged(WRONG, false);
     }

@@ -146,7 +146,10 @@ final class FieldPanel extends GridPane {
     }
 
     /** Of which other day the wind is; to say that it is so today. */
-    private Button still(Field now) {
+    private Region still(Field now) {
+        if (session.field().isEmpty()) {
+            return Texts.label("not entered yet", "soft");
+        }
         Button still = new Button(now.day().map(d -> "wind of " + d).orElse("not measured") + " · so today");
         still.setId("field-still");
         still.getStyleClass().add("small");
