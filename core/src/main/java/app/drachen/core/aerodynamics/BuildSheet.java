@@ -84,7 +84,7 @@ public final class BuildSheet {
                     tail.yawArea() * arm / (planform.area() * planform.span()),
                     Quantity.NUMBER,
                     java.util.Optional.empty(),
-                    "V_V = S_v·l_v/(S·b); a V-tail counts S·sin²Γ",
+                    "V_V = S_v·l_v/(S·b); a V-tail counts K·S·sin²Γ, its halves pull against each other",
                     List.of(
                             Working.in("area in yaw S_v", tail.yawArea(), Quantity.AREA),
                             Working.in("arm l_v, quarter chord to quarter chord", arm, Quantity.LENGTH),

@@ -16,7 +16,7 @@ import java.util.Map;
  * separated flow joined as in R. W. Beard, T. W. McLain, Small Unmanned Aircraft, 2012, section
  * 4.2, with a smooth step instead of their sigmoid; separated flow as a flat plate (S. F. Hoerner,
  * Fluid-Dynamic Drag, 1965); the body by slender-body theory (Munk, NACA 184, 1924) and cross-flow
- * drag. Damping, dihedral effect, adverse yaw and tip stall follow from the strips' own motion.
+ * drag. The halves of a V-tail pull against each other ({@link VeePair}). Damping, dihedral effect, adverse yaw and tip stall follow from the strips' own motion.
  * The propeller's slipstream is that of momentum theory (Rankine 1865, Froude 1889), fully grown, without swirl,
  * on tails only.
  * Left out: unsteady lift, ground effect. Lift within ±10 %, drag ±25 %.
@@ -51,6 +51,8 @@ public final class StripModel implements AirForces {
     private final double[] effectiveness;
     private final double[] flapMoment;
     private final boolean[] behindWing;
+    private final int[] partner;
+    private final double[] lost;
     private final int[] blownBy;
     private final double[] discArea;
     private final double wingArea;
@@ -106,6 +108,8 @@ public final class StripModel implements AirForces {
         effectiveness = new double[count];
         flapMoment = new double[count];
         behindWing = new boolean[count];
+        partner = new int[count];
+        lost = new double[count];
         blownBy = new int[count];
         List<Drive> drives = setup.propulsion().drives();
         discArea = drives.stream()
@@ -141,6 +145,8 @@ public final class StripModel implements AirForces {
             effectiveness[i] = error.control() * s.effectiveness();
             flapMoment[i] = error.control() * s.flapMoment();
             behindWing[i] = s.behindWing();
+            partner[i] = s.partner();
+            lost[i] = s.lost();
             double[] at = place[i];
             // a wing in a jet much narrower than its span gains little lift, so only tails are blown
             blownBy[i] = isWing(i) ? -1 : blowing(setup, centre, at);
@@ -281,6 +287,10 @@ public final class StripModel implements AirForces {
         double deflection = output[i] < 0 ? 0 : flaps[output[i]];
         double incidence = flowAngle(across, along) + angle[i] + (isWing(i) ? rollTwist * at[1] : 0);
         double fromZero = incidence - zeroLift[i] + effectiveness[i] * deflection;
+        if (partner[i] >= 0) {
+            // what the two halves of a V-tail do alike they do in full, what they do against each other in part
+            fromZero -= 0.5 * lost[i] * (fromZero - fromZero(partner[i], u, v, w, p, q, r));
+        }
         double sigma = fromZero >= 0
                 ? Separation.separated(fromZero, stallUp[i])
                 : Separation.separated(-fromZero, stallDown[i]);
@@ -316,6 +326,20 @@ public final class StripModel implements AirForces {
         if (isWing(i)) {
             wingLift += pressureArea * lift;
         }
+    }
+
+    /** Angle of a strip from its zero lift, without what its partner takes. */
+    private double fromZero(int i, double u, double v, double w, double p, double q, double r) {
+        double[] at = place[i];
+        double[] c = chordward[i];
+        double[] n = normal[i];
+        double vx = u + q * at[2] - r * at[1];
+        double vy = v + r * at[0] - p * at[2];
+        double vz = w + p * at[1] - q * at[0];
+        double along = vx * c[0] + vy * c[1] + vz * c[2];
+        double across = -(vx * n[0] + vy * n[1] + vz * n[2]);
+        double deflection = output[i] < 0 ? 0 : flaps[output[i]];
+        return flowAngle(across, along) + angle[i] - zeroLift[i] + effectiveness[i] * deflection;
     }
 
     /** The angle of the flow; its power series where that is exact to 1e-9 rad, which is nearly always. */

@@ -34,6 +34,8 @@ final class Strips {
      * @param effectiveness flap effectiveness times the share of the strip that it covers [-]
      * @param flapMoment change of c_m per deflection of its flap [1/rad]
      * @param behindWing whether it lies in the wing's downwash
+     * @param partner index of the strip across from it whose opposite load pulls against its own, −1 for none
+     * @param lost share of their difference that is lost by that [-]
      */
     record Strip(
             double[] place,
@@ -48,7 +50,9 @@ final class Strips {
             int output,
             double effectiveness,
             double flapMoment,
-            boolean behindWing) {}
+            boolean behindWing,
+            int partner,
+            double lost) {}
 
     private static final int PER_WING_PANEL = 5;
     private static final int PER_TAIL_PANEL = 2;
@@ -60,6 +64,8 @@ final class Strips {
     private final Setup setup;
     private final Position centre;
     private final List<Strip> strips = new ArrayList<>();
+    private int partner;
+    private double pulled;
 
     private Strips(Setup setup) {
         this.setup = setup;
@@ -165,7 +171,7 @@ final class Strips {
     }
 
     /** What moves a flap on a side: the surface of its kind, counted from the middle outwards. */
-    private static Surface moved(Wing wing, Flap flap, int side) {
+    static Surface moved(Wing wing, Flap flap, int side) {
         int number = 1
                 + (int) wing.flaps().stream()
                         .filter(f -> f.kind() == flap.kind() && f.from() < flap.from())
@@ -186,7 +192,10 @@ final class Strips {
                         },
                         tail -> {
                             double angle = tail.inverted() ? -tail.dihedral() : tail.dihedral();
+                            pulled = 1 - VeePair.apart(tail);
+                            partner = PER_TAIL_PANEL;
                             cutPanel(tail.panel(), 1, angle, output(Surface.RIGHT_VEE), true);
+                            partner = -PER_TAIL_PANEL;
                             cutPanel(tail.panel(), -1, angle, output(Surface.LEFT_VEE), true);
                         },
                         tail -> {
@@ -270,6 +279,8 @@ final class Strips {
                 output,
                 effectiveness,
                 flapMoment,
-                behindWing);
+                behindWing,
+                partner == 0 ? -1 : strips.size() + partner,
+                pulled);
     }
 }

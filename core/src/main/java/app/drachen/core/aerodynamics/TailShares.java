@@ -7,7 +7,7 @@ import app.drachen.core.airframe.TailPanel;
  * What a tail contributes in pitch and in yaw.
  *
  * <p>Source: P. E. Purser, J. P. Campbell, NACA Report 823, 1945: a V-tail of true area S at
- * dihedral Γ acts as S·cos²Γ in pitch and S·sin²Γ in yaw.
+ * dihedral Γ acts as S·cos²Γ in pitch and K·S·sin²Γ in yaw, K from {@link VeePair}.
  *
  * @param pitchArea area acting in pitch [m²], not negative
  * @param pitchStation its quarter-chord station [m]; 0 without area
@@ -48,7 +48,7 @@ public record TailShares(
                 t.panel().quarterStation(),
                 LiftingSurface.slope(t.panel(), true),
                 t.panel().up(),
-                area * sin * sin,
+                VeePair.apart(t) * area * sin * sin,
                 t.panel().quarterStation());
     }
 

@@ -169,8 +169,8 @@ public final class NewAircraft {
         Airframe airframe = new Airframe(
                 wing(0.28, new WingPanel(0.20, 0.16, 0.72, toRadians(2), toRadians(2), toRadians(-1)), -2.5, -0.05),
                 new Tail.Vee(
-                        new TailPanel(0.95, 0.015, 0.02, 0.15, 0.10, 0.24, toRadians(10), 0, 0.35),
-                        toRadians(36),
+                        new TailPanel(0.95, 0.015, 0.02, 0.15, 0.11, 0.26, toRadians(10), 0, 0.35),
+                        toRadians(40),
                         inverted),
                 new Body(0.52, 0.08, 0.08, 1.08),
                 0.35,

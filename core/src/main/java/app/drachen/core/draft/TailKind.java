@@ -1,5 +1,6 @@
 package app.drachen.core.draft;
 
+import app.drachen.core.aerodynamics.VeePair;
 import app.drachen.core.airframe.Airframe;
 import app.drachen.core.airframe.Planform;
 import app.drachen.core.airframe.Tail;
@@ -19,12 +20,6 @@ public enum TailKind {
     VEE("V-tail"),
     INVERTED_VEE("Inverted V-tail"),
     NONE("None, tip fins");
-
-    /**
-     * How much of its area a V-tail has in yaw, since its halves pull against each other: the middle of the published
-     * range 0.5 to 0.7.
-     */
-    public static final double AGAINST_EACH_OTHER = 0.6;
 
     private static final double TAILPLANE_VOLUME = 0.5;
     private static final double FIN_VOLUME = 0.03;
@@ -122,7 +117,7 @@ public enum TailKind {
         }
         Does does = does(airframe);
         // a fin does with all its area what a V-tail does with a part of it
-        double fin = now instanceof Tail.Vee ? AGAINST_EACH_OTHER * does.yaw() : does.yaw();
+        double fin = now instanceof Tail.Vee vee ? VeePair.apart(vee) * does.yaw() : does.yaw();
         return switch (this) {
             case CONVENTIONAL -> new Tail.Conventional(
                     scaled(does.plane(), does.pitch() / 2, does.plane().right()), scaled(does.fin(), fin, 0));

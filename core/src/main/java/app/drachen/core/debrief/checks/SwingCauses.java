@@ -7,6 +7,7 @@ import app.drachen.core.debrief.Lost;
 import app.drachen.core.debrief.Swing;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
+import app.drachen.core.modes.FlightMode;
 import app.drachen.core.units.Quantity;
 import java.util.List;
 import java.util.Locale;
@@ -16,12 +17,16 @@ import java.util.Optional;
 final class SwingCauses {
     private static final double END_MICROS = 5;
     private static final double OFTEN = 0.05;
+    private static final double POWER_ENDS = 0.25;
 
     private SwingCauses() {}
 
     /** The first of them, as a sentence; empty if none shows. */
     static Optional<String> of(Swing swing, Flown flight) {
-        return ends(swing, flight).or(() -> stick(swing, flight)).or(() -> rows(swing, flight));
+        return ends(swing, flight)
+                .or(() -> power(swing, flight))
+                .or(() -> stick(swing, flight))
+                .or(() -> rows(swing, flight));
     }
 
     private static Optional<Axis> axis(Swing swing) {
@@ -60,6 +65,27 @@ final class SwingCauses {
             }
         }
         return Optional.empty();
+    }
+
+    /** HOMING-R11: up and down while the power is at its end is no matter of a gain. */
+    private static Optional<String> power(Swing swing, Flown flight) {
+        FlightLog log = flight.log();
+        boolean byItself = swing.mode().filter(FlightMode::fliesByItself).isPresent();
+        if (!byItself || !axis(swing).equals(Optional.of(Axis.PITCH)) || !log.has(LogColumn.POWER)) {
+            return Optional.empty();
+        }
+        int last = log.rowAt(swing.to());
+        int first = log.rowAt(swing.from());
+        int at = 0;
+        for (int row = first; row < last; row++) {
+            double power = log.value(LogColumn.POWER, row);
+            at += power > 0.97 || power < 0.03 ? 1 : 0;
+        }
+        double share = last > first ? (double) at / (last - first) : 0;
+        return share > POWER_ENDS
+                ? Optional.of("The power is at its end for " + Quantity.SHARE.text(share)
+                        + " of that time: it is asked for a height or speed that it cannot hold; mend that first.")
+                : Optional.empty();
     }
 
     private static Optional<String> stick(Swing swing, Flown flight) {
