@@ -50,17 +50,25 @@ public sealed interface Feel {
     static Feel of(Setup setup, double speed, double density) {
         Trim.Result trim = Trim.level(setup, speed, density);
         if (trim instanceof Trim.Result.Trimmed found) {
-            List<NaturalMotion> drawn = motions(setup, ModelError.NONE, found, speed, density);
-            List<List<NaturalMotion>> others = List.of(
-                    motions(setup, new ModelError(1 - LIFT, 1, 1), found, speed, density),
-                    motions(setup, new ModelError(1 + LIFT, 1, 1), found, speed, density),
-                    motions(setup, new ModelError(1, 1 - DRAG, 1), found, speed, density),
-                    motions(setup, new ModelError(1, 1 + DRAG, 1), found, speed, density),
-                    motions(setup.withMoved(PartKind.PACK, -PLACE, 0), ModelError.NONE, found, speed, density),
-                    motions(setup.withMoved(PartKind.PACK, PLACE, 0), ModelError.NONE, found, speed, density));
-            return new Found(drawn.stream().map(m -> m.among(others)).toList(), speed);
+            try {
+                return found(setup, found, speed, density);
+            } catch (ArithmeticException e) {
+                return new None("Its natural motions cannot be computed at this speed; check masses and arms.");
+            }
         }
         return new None(((Trim.Result.NotTrimmed) trim).reason());
+    }
+
+    private static Found found(Setup setup, Trim.Result.Trimmed found, double speed, double density) {
+        List<NaturalMotion> drawn = motions(setup, ModelError.NONE, found, speed, density);
+        List<List<NaturalMotion>> others = List.of(
+                motions(setup, new ModelError(1 - LIFT, 1, 1), found, speed, density),
+                motions(setup, new ModelError(1 + LIFT, 1, 1), found, speed, density),
+                motions(setup, new ModelError(1, 1 - DRAG, 1), found, speed, density),
+                motions(setup, new ModelError(1, 1 + DRAG, 1), found, speed, density),
+                motions(setup.withMoved(PartKind.PACK, -PLACE, 0), ModelError.NONE, found, speed, density),
+                motions(setup.withMoved(PartKind.PACK, PLACE, 0), ModelError.NONE, found, speed, density));
+        return new Found(drawn.stream().map(m -> m.among(others)).toList(), speed);
     }
 
     private static List<NaturalMotion> motions(

@@ -110,11 +110,14 @@ class AerodynamicsTest {
 
     @Test
     void aVTailSharesByTheSquaresOfItsDihedral() {
-        // Purser and Campbell, NACA 823: pitch cos², yaw sin²; at 45° each half of the true area
+        // Purser and Campbell, NACA 823: pitch cos², yaw K·sin²; at 45° each from half of the true area, K between 0.5
+        // and 0.7
         TailPanel panel = new TailPanel(1, 0, 0, 0.1, 0.1, 0.3, 0, 0, 0.3);
-        TailShares shares = TailShares.of(new Tail.Vee(panel, Math.toRadians(45), false));
+        Tail.Vee vee = new Tail.Vee(panel, Math.toRadians(45), false);
+        TailShares shares = TailShares.of(vee);
         assertEquals(0.03, shares.pitchArea(), 1e-12);
-        assertEquals(0.03, shares.yawArea(), 1e-12);
+        assertEquals(VeePair.apart(vee) * 0.03, shares.yawArea(), 1e-12);
+        assertEquals(0.6, VeePair.apart(vee), 0.1);
     }
 
     @Test
