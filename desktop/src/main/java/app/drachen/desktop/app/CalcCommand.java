@@ -204,7 +204,8 @@ final class CalcCommand implements Callable<Integer> {
         map.put(
                 "results",
                 calculation.results().stream()
-                        .map(r -> Map.of("name", r.name(), "unit", r.quantity().si(), "formula", r.formula()))
+                        .map(r -> Json.object(
+                                "name", r.name(), "unit", r.quantity().si(), "formula", r.formula()))
                         .toList());
         return map;
     }

@@ -102,7 +102,7 @@ final class DebriefCommand implements Callable<Integer> {
         map.put(
                 "segments",
                 debrief.flight().segments().stream()
-                        .map(s -> Map.of(
+                        .map(s -> Json.object(
                                 "mode",
                                 s.mode().label(),
                                 "from",
@@ -121,7 +121,7 @@ final class DebriefCommand implements Callable<Integer> {
             trim.put(
                     "centresMicros",
                     t.centres().stream()
-                            .map(c -> Map.of(
+                            .map(c -> Json.object(
                                     "surface",
                                     c.output().surface().label(),
                                     "now",

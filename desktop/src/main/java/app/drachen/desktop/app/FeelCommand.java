@@ -48,7 +48,7 @@ final class FeelCommand implements Callable<Integer> {
         Feel feel = Feel.of(setup, at, air.density());
         if (feel instanceof Feel.Found found) {
             if (json) {
-                to.println(Json.text(Map.of(
+                to.println(Json.text(Json.object(
                         "airspeed",
                         at,
                         "motions",

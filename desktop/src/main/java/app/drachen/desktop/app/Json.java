@@ -13,6 +13,15 @@ import java.util.Map;
 final class Json {
     private Json() {}
 
+    /** An object whose fields stand in the order in which they are given: name, value, name, value. */
+    static Map<String, Object> object(Object... namesAndValues) {
+        Map<String, Object> map = new LinkedHashMap<>();
+        for (int i = 0; i + 1 < namesAndValues.length; i += 2) {
+            map.put((String) namesAndValues[i], namesAndValues[i + 1]);
+        }
+        return map;
+    }
+
     /** A sentence in metric units with plain spaces, as commands print it. */
     static String read(String sentence) {
         return Quantity.read(sentence, UnitSystem.METRIC).replace('\u00a0', ' ');
@@ -65,7 +74,7 @@ final class Json {
         map.put(
                 "inputs",
                 working.inputs().stream()
-                        .map(i -> Map.of(
+                        .map(i -> object(
                                 "name",
                                 i.name(),
                                 "value",

@@ -221,7 +221,7 @@ final class RehearseCommand implements Callable<Integer> {
             map.put(
                     "notices",
                     rehearsal.notices().stream()
-                            .map(n -> Map.of("time", n.time(), "what", Json.read(n.sentence())))
+                            .map(n -> Json.object("time", n.time(), "what", Json.read(n.sentence())))
                             .toList());
             map.put("limits", verdicts.stream().map(RehearseCommand::verdict).toList());
             to.println(Json.text(map));
