@@ -16,9 +16,13 @@ import app.drachen.core.sensing.Sensed;
  * <p>Mutable, for one thread; nothing is allocated.
  */
 final class Guidance {
+    /** Nearer beside a leg than this its end counts, whatever the turn [m]. */
+    private static final double NEAR = 20;
+
     private final double period;
     private final double most;
     private int leg;
+    private boolean direct;
 
     /**
      * @param period T [s]
@@ -76,9 +80,10 @@ final class Guidance {
         return bank(towards(Math.atan2(pointEast, pointNorth), length, sensed));
     }
 
-    /** Begins a route at its first leg. */
+    /** Begins a route: straight to its first point. */
     void begin() {
         leg = 0;
+        direct = true;
     }
 
     /** Number of the point it flies to, from 0. */
@@ -86,12 +91,27 @@ final class Guidance {
         return leg;
     }
 
-    /** Bank that leads along the legs of a route; goes on to the next leg where a turn must begin. */
+    /**
+     * Bank that leads along the legs of a route; goes on to the next leg where a turn must begin. A point that is passed far
+     * aside does not count: it is flown to straight.
+     */
     double bankForRoute(Route route, Sensed sensed) {
         double length = length(sensed);
+        Route.Point goal = route.points().get(leg);
+        double north = goal.north() - sensed.north();
+        double east = goal.east() - sensed.east();
+        double turn = turnAhead(route, sensed);
         double left = route.length(leg) - route.along(leg, sensed.north(), sensed.east());
-        if (left < turnAhead(route, sensed)) {
+        double aside = Math.abs(route.right(leg, sensed.north(), sensed.east()));
+        boolean near = Math.hypot(north, east) < turnRadius(sensed);
+        if (direct ? near : left < turn && aside < Math.max(NEAR, turn)) {
             leg = (leg + 1) % route.points().size();
+            direct = false;
+        } else if (!direct && left < 0) {
+            direct = true;
+        }
+        if (direct) {
+            return bankForCourse(Math.atan2(east, north), sensed);
         }
         double right = route.right(leg, sensed.north(), sensed.east());
         Route.Point to = route.points().get(leg);
@@ -101,7 +121,7 @@ final class Guidance {
         return bank(towards(wrap(way + angle), length, sensed));
     }
 
-    /** Way before the leg's end at which a turn of the next leg's angle begins: R·tan(half of it), at most half a leg. */
+    /** Way before the leg's end at which a turn of the next leg's angle begins: R·tan(half of it), no sooner than for a right angle, at most half a leg. */
     private double turnAhead(Route route, Sensed sensed) {
         Route.Point to = route.points().get(leg);
         Route.Point from = route.from(leg);
@@ -109,8 +129,14 @@ final class Guidance {
         double turn = Math.abs(wrap(Math.atan2(next.east() - to.east(), next.north() - to.north())
                 - Math.atan2(to.east() - from.east(), to.north() - from.north())));
         double v = ground(sensed);
-        double radius = v * v / (GRAVITY * Math.tan(0.8 * most));
-        return Math.min(route.length(leg) / 2, radius * Math.tan(Math.min(turn, 2.2) / 2) + 0.5 * v);
+        double radius = turnRadius(sensed) - 0.5 * v;
+        return Math.min(route.length(leg) / 2, radius * Math.tan(Math.min(turn, Math.PI / 2) / 2) + 0.5 * v);
+    }
+
+    /** Radius of a turn with a fifth of the bank to spare, and what is flown until it stands [m]. */
+    private double turnRadius(Sensed sensed) {
+        double v = ground(sensed);
+        return v * v / (GRAVITY * Math.tan(0.8 * most)) + 0.5 * v;
     }
 
     private double bank(double acceleration) {

@@ -10,7 +10,9 @@ import app.drachen.core.modes.Route;
 import app.drachen.core.modes.Route.Point;
 import app.drachen.core.sensing.Sensed;
 import app.drachen.core.setup.BoardMount;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -22,8 +24,10 @@ class GuidanceTest {
     private static final Route SQUARE = new Route(
             List.of(new Point(0, 0, 50), new Point(300, 0, 50), new Point(300, 400, 80), new Point(0, 400, 50)));
 
+    private static final Aircraft FLOWN = new Aircraft(DemoAircraft.seeschwalbe());
+
     private static Sensed at(double north, double east, double course, double speed) {
-        Aircraft a = new Aircraft(DemoAircraft.seeschwalbe());
+        Aircraft a = FLOWN;
         a.place(north, east, 60, 0, 0, course, speed);
         a.accelerations(0, 0, 0, 1.2);
         Sensed sensed = Sensed.exact(BoardMount.FORWARD);
@@ -100,5 +104,59 @@ class GuidanceTest {
     void withoutFixesTheNoseIsTheCourse() {
         Sensed sensed = at(0, 0, 1.2, 14);
         assertEquals(1.2, Guidance.course(sensed), 1e-9);
+    }
+
+    /**
+     * A lap is a lap: a point of mass in the wind (no model of ours), with the bank it is told reached in a second, comes near every
+     * point before the next leg counts; whatever the route, the wind, and where it is switched on.
+     */
+    @Test
+    void everyPointOfALapIsFlownTo() {
+        Random random = new Random(4);
+        for (int n = 0; n < 40; n++) {
+            double wind = 8 * random.nextDouble();
+            double windTo = 2 * Math.PI * random.nextDouble();
+            int corners = 3 + random.nextInt(4);
+            List<Point> points = new ArrayList<>();
+            double size = 120 + 180 * random.nextDouble();
+            for (int k = 0; k < corners; k++) {
+                double bearing = 2 * Math.PI * (k + 0.5 * random.nextDouble()) / corners;
+                points.add(new Point(size * Math.cos(bearing), size * Math.sin(bearing), 60));
+            }
+            Route route = new Route(points);
+            Guidance guidance = new Guidance(12.6, MOST);
+            guidance.begin();
+            double north = 600 * random.nextDouble() - 300;
+            double east = 600 * random.nextDouble() - 300;
+            double heading = 2 * Math.PI * random.nextDouble();
+            double bank = 0;
+            double nearest = Double.POSITIVE_INFINITY;
+            int passed = 0;
+            double most = 0;
+            double step = 0.1;
+            for (double t = 0; t < 900 && passed <= corners; t += step) {
+                double vn = 14 * Math.cos(heading) + wind * Math.cos(windTo);
+                double ve = 14 * Math.sin(heading) + wind * Math.sin(windTo);
+                int leg = guidance.leg();
+                Point goal = points.get(leg);
+                nearest = Math.min(nearest, Math.hypot(goal.north() - north, goal.east() - east));
+                double wanted = guidance.bankForRoute(route, at(north, east, Math.atan2(ve, vn), Math.hypot(vn, ve)));
+                if (guidance.leg() != leg) {
+                    assertEquals((leg + 1) % corners, guidance.leg(), "in order");
+                    most = Math.max(most, nearest);
+                    nearest = Double.POSITIVE_INFINITY;
+                    passed++;
+                }
+                bank += (wanted - bank) * step / 0.5;
+                heading += G * Math.tan(bank) / 14 * step;
+                north += vn * step;
+                east += ve * step;
+            }
+            assertEquals(corners + 1, passed, n + ": a lap in wind of " + wind + " m/s");
+            double speed = 14 + wind;
+            double radius = speed * speed / (G * Math.tan(0.8 * MOST)) + 0.5 * speed;
+            assertTrue(
+                    most < Math.max(25, 1.6 * radius), n + ": passed a point by " + most + " m, turns take " + radius);
+        }
     }
 }

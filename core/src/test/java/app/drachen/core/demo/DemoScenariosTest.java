@@ -438,8 +438,14 @@ class DemoScenariosTest {
         int[] rows = rows(log, FlightMode.MISSION);
         int late = 0;
         int off = 0;
+        double joined = Double.NaN;
         for (int i : rows) {
-            if (log.time(i) > log.time(rows[0]) + 25) {
+            // it goes straight to the first point, and along the legs from there
+            Route.Point first = route.points().get(0);
+            double away = Math.hypot(
+                    log.value(LogColumn.NORTH, i) - first.north(), log.value(LogColumn.EAST, i) - first.east());
+            joined = Double.isNaN(joined) && away < 30 ? log.time(i) : joined;
+            if (log.time(i) > joined + 10) {
                 double best = IntStream.range(0, 4)
                         .mapToDouble(k -> beside(route, k, log.value(LogColumn.NORTH, i), log.value(LogColumn.EAST, i)))
                         .min()
