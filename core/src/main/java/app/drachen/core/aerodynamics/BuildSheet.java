@@ -8,6 +8,7 @@ import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** All answers of the Build stage for one set-up, in the order a pilot reads them. */
 public final class BuildSheet {
@@ -50,7 +51,7 @@ public final class BuildSheet {
                         "Stall at 45° bank",
                         level.value(),
                         Quantity.SPEED,
-                        java.util.Optional.empty(),
+                        Optional.empty(),
                         level.formula(),
                         level.inputs(),
                         Source.ANDERSON)
@@ -83,7 +84,7 @@ public final class BuildSheet {
                     "Fin volume",
                     tail.yawArea() * arm / (planform.area() * planform.span()),
                     Quantity.NUMBER,
-                    java.util.Optional.empty(),
+                    Optional.empty(),
                     "V_V = S_v·l_v/(S·b); a V-tail counts K·S·sin²Γ, its halves pull against each other",
                     List.of(
                             Working.in("area in yaw S_v", tail.yawArea(), Quantity.AREA),

@@ -13,6 +13,7 @@ import app.drachen.core.working.Span;
 import app.drachen.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntPredicate;
@@ -180,7 +181,7 @@ public record TrimNeeded(
         for (LogColumn column :
                 List.of(LogColumn.MODE, LogColumn.ROLL, LogColumn.CLIMB, LogColumn.AIRSPEED, LogColumn.POWER)) {
             if (!log.has(column)) {
-                return "It needs the " + column.meaning().toLowerCase(java.util.Locale.ROOT) + " in the log.";
+                return "It needs the " + column.meaning().toLowerCase(Locale.ROOT) + " in the log.";
             }
         }
         List<Map.Entry<String, IntPredicate>> asked = List.of(

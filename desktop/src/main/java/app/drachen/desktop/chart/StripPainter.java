@@ -15,6 +15,7 @@ import app.drachen.files.sheet.Face;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
@@ -296,8 +297,6 @@ public final class StripPainter {
     private static String clock(double seconds, double step) {
         long whole = Math.round(Math.floor(seconds + 1e-9));
         String text = Span.clock(whole);
-        return step >= 1
-                ? text
-                : text + String.format(java.util.Locale.ROOT, ".%d", Math.round((seconds - whole) * 10));
+        return step >= 1 ? text : text + String.format(Locale.ROOT, ".%d", Math.round((seconds - whole) * 10));
     }
 }

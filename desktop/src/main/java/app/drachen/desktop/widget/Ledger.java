@@ -11,6 +11,7 @@ import app.drachen.core.working.Span;
 import app.drachen.core.working.Working;
 import app.drachen.desk.Session;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -114,7 +115,7 @@ public final class Ledger extends VBox {
     }
 
     private static Region caption(String text) {
-        Region label = Texts.label(text.toUpperCase(java.util.Locale.ROOT), "caps");
+        Region label = Texts.label(text.toUpperCase(Locale.ROOT), "caps");
         VBox.setMargin(label, new javafx.geometry.Insets(14, 0, 6, 0));
         return label;
     }
@@ -148,6 +149,8 @@ public final class Ledger extends VBox {
         if (!finding.detail().isEmpty()) {
             words.getChildren().add(Texts.wrapped(read(finding.detail()), "soft"));
         }
+        // a click on the words; the links below have their own
+        seek.ifPresent(see -> words.getChildren().forEach(word -> word.setOnMouseClicked(e -> see.run())));
         FlowPane links = new FlowPane(14, 2);
         seek.ifPresent(see -> {
             Hyperlink link =
@@ -182,7 +185,6 @@ public final class Ledger extends VBox {
         item.setAlignment(Pos.TOP_LEFT);
         item.setFocusTraversable(true);
         item.setAccessibleText(read(finding.state().label() + ": " + finding.title() + ". " + finding.detail()));
-        seek.ifPresent(see -> item.setOnMouseClicked(e -> see.run()));
         item.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER && (seek.isPresent() || !remedies.isEmpty())) {
                 seek.ifPresentOrElse(Runnable::run, () -> carryOut(remedies.get(0)));

@@ -3,6 +3,7 @@ package app.drachen.desktop.widget;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desk.Session;
+import java.util.Locale;
 import java.util.function.DoublePredicate;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -45,7 +46,7 @@ public final class QuantityField extends HBox {
         text.setPrefColumnCount(5);
         text.setAccessibleText(name);
         text.setTooltip(new Tooltip(name));
-        text.setId("field-" + name.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
+        text.setId("field-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'));
         unit.setMinWidth(Region.USE_PREF_SIZE);
         if (!name.isEmpty()) {
             Label label = Texts.label(name);

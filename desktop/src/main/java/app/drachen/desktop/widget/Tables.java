@@ -6,6 +6,7 @@ import app.drachen.core.working.Finding;
 import app.drachen.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** Tables as text that a spreadsheet takes: a tab between fields, a line for each row. */
@@ -69,6 +70,6 @@ public final class Tables {
     }
 
     private static String second(double time) {
-        return String.format(java.util.Locale.ROOT, "%.1f", time);
+        return String.format(Locale.ROOT, "%.1f", time);
     }
 }

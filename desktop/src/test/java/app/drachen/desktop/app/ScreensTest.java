@@ -16,6 +16,7 @@ import app.drachen.core.modes.SelectorKind;
 import app.drachen.core.stages.Kits;
 import app.drachen.desk.Desk;
 import app.drachen.desk.Session;
+import app.drachen.desktop.chart.StripChart;
 import app.drachen.desktop.screen.Screen;
 import app.drachen.files.hangar.Hangar;
 import java.util.List;
@@ -23,6 +24,7 @@ import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
@@ -347,6 +349,29 @@ class ScreensTest extends WindowTest {
         press(KeyCode.M);
         press(KeyCode.DIGIT0);
         assertTrue(ask(() -> scene.lookup("#ledger").lookupAll(".item").size()) >= 6, "every check is listed");
+        // a finding shows its place in the strips, by its link and by Enter
+        StripChart chart = (StripChart) strips;
+        double whole = ask(chart::middle);
+        List<Hyperlink> links = ask(() -> scene.lookup("#ledger").lookupAll(".hyperlink").stream()
+                .map(n -> (Hyperlink) n)
+                .filter(l -> l.getText().startsWith("see "))
+                .toList());
+        Hyperlink see = null;
+        double seen = whole;
+        for (Hyperlink link : links) {
+            act(link::fire);
+            double now = ask(chart::middle);
+            if (Math.abs(now - whole) > 1) {
+                see = link;
+                seen = now;
+            }
+        }
+        assertTrue(see != null, "no finding leads away from the middle of the flight: " + links);
+        Node item = see.getParent().getParent().getParent();
+        act(chart::whole);
+        act(item::requestFocus);
+        press(KeyCode.ENTER);
+        assertEquals(seen, ask(chart::middle), 1e-9);
         press(KeyCode.ESCAPE);
         until(() -> scene.lookup("#maiden") != null);
     }

@@ -12,6 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalLong;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
@@ -159,7 +160,7 @@ class ShelfWindowTest extends WindowTest {
                 ask(() -> session.desk().shelf().get(0).name()), toOwn.get(0).name());
         Path mine = Path.of("/home/somebody/mine.drachen");
         List<Path> recents = List.of(OwnHangar.demo(), Path.of("/x/demo.1790.drachen"), mine);
-        assertEquals(java.util.Optional.of(mine), OwnHangar.last(recents));
+        assertEquals(Optional.of(mine), OwnHangar.last(recents));
         assertEquals(
                 "hangar.drachen",
                 OwnHangar.file(List.of(OwnHangar.demo())).getFileName().toString());

@@ -1,6 +1,7 @@
 package app.drachen.files.logs;
 
 import app.drachen.files.ImportFailedException;
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -54,7 +55,7 @@ final class Unpacked {
         String name = file.getFileName().toString().replaceFirst("(?i)\\.gz$", "");
         try (InputStream in = new GZIPInputStream(Files.newInputStream(file), 1 << 16)) {
             return unpack(file, name, in);
-        } catch (ZipException | java.io.EOFException e) {
+        } catch (ZipException | EOFException e) {
             throw new ImportFailedException(file, "", "is packed and damaged; copy it again, or unpack it elsewhere");
         }
     }

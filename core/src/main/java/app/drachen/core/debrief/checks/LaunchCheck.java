@@ -9,6 +9,7 @@ import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** MAIDEN-R11: within 2 s after the release it neither rolls away nor flies below the stall. Looked at where the log shows the launch. */
 public final class LaunchCheck implements DebriefCheck {
@@ -72,7 +73,7 @@ public final class LaunchCheck implements DebriefCheck {
                 : findings;
     }
 
-    private java.util.Optional<Finding> slow(Flown flight, FlightFacts facts) {
+    private Optional<Finding> slow(Flown flight, FlightFacts facts) {
         FlightLog log = flight.log();
         double mean =
                 log.mean(LogColumn.AIRSPEED, log.rowAt(facts.launchTime() + 0.3), log.rowAt(facts.launchTime() + 1.3));

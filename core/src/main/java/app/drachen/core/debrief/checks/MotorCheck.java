@@ -11,6 +11,7 @@ import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Span;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** LOGBOOK-A5, a part: while power is asked for, current flows. Looked at where both are logged and a current was ever seen. */
 public final class MotorCheck implements DebriefCheck {
@@ -35,7 +36,7 @@ public final class MotorCheck implements DebriefCheck {
             return List.of();
         }
         FlightFacts facts = flight.facts().get();
-        double[] amps = java.util.stream.IntStream.rangeClosed(facts.launch(), facts.landing())
+        double[] amps = IntStream.rangeClosed(facts.launch(), facts.landing())
                 .filter(row -> log.value(LogColumn.POWER, row) > ASKED)
                 .mapToDouble(row -> log.value(LogColumn.AMPS, row))
                 .filter(a -> !Double.isNaN(a))
