@@ -174,8 +174,10 @@ public final class ColumnGuess {
             ForeignColumn from = columns.get(places.get(column));
             Scale scale = bySize(column, from, angle);
             scales.put(column, scale);
-            boolean doubt =
-                    Scales.of(column).size() > 1 && column != LogColumn.MODE && remarks[places.get(column)].isEmpty();
+            boolean doubt = Scales.of(column).size() > 1
+                    && from.filled() > 0
+                    && column != LogColumn.MODE
+                    && remarks[places.get(column)].isEmpty();
             if (doubt) {
                 remarks[places.get(column)] = "names no unit; its size says " + scale.symbol();
             }
