@@ -45,6 +45,9 @@ public record Lost(What what, Span span, String evidence) {
     private static final double FROZEN = 3;
     private static final double WRONG = 5;
 
+    /** So many steps tell what is usual [-]. */
+    private static final int ENOUGH = 20_000;
+
     /**
      * Looks for losses.
      *
@@ -157,19 +160,24 @@ public record Lost(What what, Span span, String evidence) {
     }
 
     private static List<Lost> rows(FlightLog log, FlightFacts facts) {
-        double[] steps = new double[Math.max(0, facts.landing() - facts.launch())];
-        for (int i = 0; i < steps.length; i++) {
-            steps[i] = log.time(facts.launch() + i + 1) - log.time(facts.launch() + i);
+        // the usual distance from some of them, whatever the length of the log
+        int count = facts.landing() - facts.launch();
+        int stride = Math.max(1, count / ENOUGH);
+        double[] some = new double[count / stride];
+        for (int i = 0; i < some.length; i++) {
+            int row = facts.launch() + i * stride;
+            some[i] = log.time(row + 1) - log.time(row);
         }
-        double[] sorted = steps.clone();
-        Arrays.sort(sorted);
-        double least = steps.length == 0 ? FROZEN : Math.max(FROZEN, 10 * sorted[sorted.length / 2]);
+        Arrays.sort(some);
+        double least = some.length == 0 ? FROZEN : Math.max(FROZEN, 10 * some[some.length / 2]);
         List<Lost> found = new ArrayList<>();
-        for (int i = 0; i < steps.length; i++) {
-            if (steps[i] > least) {
-                double from = log.time(facts.launch() + i);
-                found.add(new Lost(What.ROWS, new Span(from, from + steps[i]), "the log has none"));
+        double before = log.time(facts.launch());
+        for (int row = facts.launch() + 1; row <= facts.landing(); row++) {
+            double time = log.time(row);
+            if (time - before > least) {
+                found.add(new Lost(What.ROWS, new Span(before, time), "the log has none"));
             }
+            before = time;
         }
         return found;
     }
@@ -187,11 +195,11 @@ public record Lost(What what, Span span, String evidence) {
 
     /** Usual time between new values of a column in the air [s]; infinite with fewer than ten. */
     private static double usual(FlightLog log, FlightFacts facts, LogColumn column) {
-        double[] gaps = new double[facts.landing() - facts.launch() + 1];
+        double[] gaps = new double[Math.min(ENOUGH, facts.landing() - facts.launch() + 1)];
         int n = 0;
         double last = Double.NaN;
         double since = Double.NaN;
-        for (int i = facts.launch(); log.has(column) && i <= facts.landing(); i++) {
+        for (int i = facts.launch(); log.has(column) && n < gaps.length && i <= facts.landing(); i++) {
             double value = log.value(column, i);
             if (!Double.isNaN(value) && (column == LogColumn.STRENGTH || value != last)) {
                 if (!Double.isNaN(since)) {
