@@ -1,6 +1,7 @@
 package app.drachen.core.aerodynamics;
 
 import app.drachen.core.airframe.Planform;
+import app.drachen.core.airframe.Tail;
 import app.drachen.core.modes.Turn;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
@@ -79,6 +80,15 @@ public final class BuildSheet {
         }
         if (tail.yawArea() > 0) {
             double arm = tail.yawStation() - planform.quarterStation();
+            List<Working.Input> inputs = new ArrayList<>(List.of(
+                    Working.in("area in yaw S_v", tail.yawArea(), Quantity.AREA),
+                    Working.in("arm l_v, quarter chord to quarter chord", arm, Quantity.LENGTH),
+                    Working.in("wing area S", planform.area(), Quantity.AREA),
+                    Working.in("span b", planform.span(), Quantity.SPAN)));
+            if (setup.airframe().tail() instanceof Tail.Vee vee) {
+                inputs.add(Working.in(
+                        "K, NACA 823 by a vortex lattice of the pair", VeePair.apart(vee), Quantity.NUMBER_FINE));
+            }
             volumes.add(new Working(
                     "BUILD-A3",
                     "Fin volume",
@@ -86,11 +96,7 @@ public final class BuildSheet {
                     Quantity.NUMBER,
                     Optional.empty(),
                     "V_V = S_v·l_v/(S·b); a V-tail counts K·S·sin²Γ, its halves pull against each other",
-                    List.of(
-                            Working.in("area in yaw S_v", tail.yawArea(), Quantity.AREA),
-                            Working.in("arm l_v, quarter chord to quarter chord", arm, Quantity.LENGTH),
-                            Working.in("wing area S", planform.area(), Quantity.AREA),
-                            Working.in("span b", planform.span(), Quantity.SPAN)),
+                    inputs,
                     Source.RAYMER));
         }
         return volumes;

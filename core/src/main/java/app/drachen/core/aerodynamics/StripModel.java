@@ -68,6 +68,8 @@ public final class StripModel implements AirForces {
     private double momentY;
     private double momentZ;
     private double wingLift;
+    private double along;
+    private double across;
 
     /** Twist of the flow over the wing that its own roll loading makes, in rad per half span; see {@link #twist}. */
     private double rollTwist;
@@ -272,25 +274,20 @@ public final class StripModel implements AirForces {
     }
 
     private void strip(int i, double u, double v, double w, double p, double q, double r, double density) {
-        double[] at = place[i];
-        double[] c = chordward[i];
-        double[] n = normal[i];
-        double vx = u + q * at[2] - r * at[1];
-        double vy = v + r * at[0] - p * at[2];
-        double vz = w + p * at[1] - q * at[0];
-        double along = vx * c[0] + vy * c[1] + vz * c[2];
-        double across = -(vx * n[0] + vy * n[1] + vz * n[2]);
+        double partners = partner[i] >= 0 ? fromZero(partner[i], u, v, w, p, q, r) : 0;
+        double fromZero = fromZero(i, u, v, w, p, q, r);
         double squared = along * along + across * across;
         if (squared < 1e-9) {
             return;
         }
-        double deflection = output[i] < 0 ? 0 : flaps[output[i]];
-        double incidence = flowAngle(across, along) + angle[i] + (isWing(i) ? rollTwist * at[1] : 0);
-        double fromZero = incidence - zeroLift[i] + effectiveness[i] * deflection;
         if (partner[i] >= 0) {
             // what the two halves of a V-tail do alike they do in full, what they do against each other in part
-            fromZero -= 0.5 * lost[i] * (fromZero - fromZero(partner[i], u, v, w, p, q, r));
+            fromZero -= 0.5 * lost[i] * (fromZero - partners);
         }
+        double[] at = place[i];
+        double[] c = chordward[i];
+        double[] n = normal[i];
+        double deflection = deflection(i);
         double sigma = fromZero >= 0
                 ? Separation.separated(fromZero, stallUp[i])
                 : Separation.separated(-fromZero, stallDown[i]);
@@ -328,7 +325,7 @@ public final class StripModel implements AirForces {
         }
     }
 
-    /** Angle of a strip from its zero lift, without what its partner takes. */
+    /** Angle of a strip from its zero lift, without what its partner takes; leaves the flow along and across it. */
     private double fromZero(int i, double u, double v, double w, double p, double q, double r) {
         double[] at = place[i];
         double[] c = chordward[i];
@@ -336,10 +333,14 @@ public final class StripModel implements AirForces {
         double vx = u + q * at[2] - r * at[1];
         double vy = v + r * at[0] - p * at[2];
         double vz = w + p * at[1] - q * at[0];
-        double along = vx * c[0] + vy * c[1] + vz * c[2];
-        double across = -(vx * n[0] + vy * n[1] + vz * n[2]);
-        double deflection = output[i] < 0 ? 0 : flaps[output[i]];
-        return flowAngle(across, along) + angle[i] - zeroLift[i] + effectiveness[i] * deflection;
+        along = vx * c[0] + vy * c[1] + vz * c[2];
+        across = -(vx * n[0] + vy * n[1] + vz * n[2]);
+        double incidence = flowAngle(across, along) + angle[i] + (isWing(i) ? rollTwist * at[1] : 0);
+        return incidence - zeroLift[i] + effectiveness[i] * deflection(i);
+    }
+
+    private double deflection(int i) {
+        return output[i] < 0 ? 0 : flaps[output[i]];
     }
 
     /** The angle of the flow; its power series where that is exact to 1e-9 rad, which is nearly always. */

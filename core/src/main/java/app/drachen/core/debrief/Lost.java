@@ -70,7 +70,8 @@ public record Lost(What what, Span span, String evidence) {
     }
 
     private static Optional<List<Lost>> link(FlightLog log, FlightFacts facts) {
-        if (known(log, LogColumn.LINK, facts)) {
+        // a column that is zero throughout belongs to nothing that is wired
+        if (greatest(log, LogColumn.LINK) > 0.01 && known(log, LogColumn.LINK, facts)) {
             return Optional.of(lost(log, facts, What.LINK, 1, "its quality is zero", i -> {
                 double quality = log.value(LogColumn.LINK, i);
                 return Stretches.said(quality, quality < 0.005);
@@ -83,12 +84,12 @@ public record Lost(What what, Span span, String evidence) {
     }
 
     private static Optional<List<Lost>> position(FlightLog log, FlightFacts facts) {
-        if (known(log, LogColumn.FIX, facts)) {
-            double best = greatest(log, LogColumn.FIX);
+        if (greatest(log, LogColumn.FIX) > 0 && known(log, LogColumn.FIX, facts)) {
+            // kinds of fix know a 3, and 1 is none of them; qualities of a fix do not, and 1 is one
+            boolean kinds = Arrays.stream(log.values(LogColumn.FIX)).anyMatch(v -> v == 3);
             return Optional.of(lost(log, facts, What.POSITION, 2, "there is no fix", i -> {
                 double fix = log.value(LogColumn.FIX, i);
-                // where 3 is a whole fix, 1 is none
-                return Stretches.said(fix, fix < (best >= 2 ? 1.5 : 0.5));
+                return Stretches.said(fix, fix < (kinds ? 1.5 : 0.5));
             }));
         }
         if (known(log, LogColumn.SATELLITES, facts) && greatest(log, LogColumn.SATELLITES) >= 5) {
@@ -137,7 +138,7 @@ public record Lost(What what, Span span, String evidence) {
     }
 
     private static Optional<List<Lost>> airspeed(FlightLog log, FlightFacts facts) {
-        if (known(log, LogColumn.AIRSPEED_MEASURED, facts)) {
+        if (greatest(log, LogColumn.AIRSPEED_MEASURED) > 0 && known(log, LogColumn.AIRSPEED_MEASURED, facts)) {
             return Optional.of(lost(log, facts, What.AIRSPEED, 2, "the autopilot does not believe it", i -> {
                 double measured = log.value(LogColumn.AIRSPEED_MEASURED, i);
                 return Stretches.said(measured, measured < 0.5);
@@ -148,15 +149,20 @@ public record Lost(What what, Span span, String evidence) {
         }
         return WindFit.ofGround(log, facts.launch(), facts.landing())
                 .filter(w -> w.spread() < 2)
-                .map(w -> lost(
-                        log, facts, What.AIRSPEED, WRONG, "it is far from what ground speed and wind make it", i -> {
-                            double ground = log.value(LogColumn.GROUND_SPEED, i);
-                            double course = log.value(LogColumn.COURSE, i);
-                            double through = Math.hypot(
-                                    ground * Math.cos(course) - w.north(), ground * Math.sin(course) - w.east());
-                            double off = Math.abs(log.value(LogColumn.AIRSPEED, i) - through);
-                            return Stretches.said(off, off > Math.max(4, 0.4 * through));
-                        }));
+                .map(w ->
+                        Stretches.measured(log, facts.launch(), facts.landing() + 1, WRONG, i -> off(log, w, i))
+                                .stream()
+                                .map(s ->
+                                        new Lost(What.AIRSPEED, s, "it is far from what ground speed and wind make it"))
+                                .toList());
+    }
+
+    private static int off(FlightLog log, WindFit wind, int row) {
+        double ground = log.value(LogColumn.GROUND_SPEED, row);
+        double course = log.value(LogColumn.COURSE, row);
+        double through = Math.hypot(ground * Math.cos(course) - wind.north(), ground * Math.sin(course) - wind.east());
+        double off = Math.abs(log.value(LogColumn.AIRSPEED, row) - through);
+        return Stretches.said(off, off > Math.max(4, 0.4 * through));
     }
 
     private static List<Lost> rows(FlightLog log, FlightFacts facts) {

@@ -149,9 +149,21 @@ class NewChecksTest {
         FlightLog egg = flight(
                 HOME,
                 Map.of(
-                        LogColumn.NORTH, t -> radius * Math.cos(15 * t / radius) + 0.5 * radius,
+                        LogColumn.NORTH, t -> 1.6 * radius * Math.cos(15 * t / radius),
                         LogColumn.EAST, t -> radius * Math.sin(15 * t / radius)));
-        assertEquals(List.of(State.STOP), states(new CircleCheck(), egg), "round a point half a radius off");
+        assertEquals(List.of(State.STOP), states(new CircleCheck(), egg), "longer than wide");
+        // whose log began elsewhere flies a circle all the same
+        FlightLog beside = flight(
+                HOME,
+                Map.of(
+                        LogColumn.NORTH, t -> radius * Math.cos(15 * t / radius) + 0.4 * radius,
+                        LogColumn.EAST, t -> radius * Math.sin(15 * t / radius)));
+        Finding other = says(new CircleCheck(), beside).get(0);
+        assertEquals(State.CAUTION, other.state());
+        assertTrue(other.title().contains("beside home as this log has it"), other.title());
+        Finding unbanked =
+                says(new CircleCheck(), without(LogColumn.ROLL, HOME)).get(0);
+        assertTrue(!unbanked.detail().contains("limit"), unbanked.detail());
         FlightLog spent = flight(
                 HOME, Map.of(LogColumn.ROLL, t -> AIRCRAFT.modes().limits().bank()));
         assertEquals(List.of(State.STOP), states(new CircleCheck(), spent), "bank at its limit all round");
@@ -336,5 +348,48 @@ class NewChecksTest {
 
     private static String swings(FlightLog log) {
         return says(new SwingCheck(), log).get(0).detail();
+    }
+
+    /** Nothing is good where nothing was examined, and nothing is blamed on what only looks so. */
+    @Test
+    void emptyColumnsAreNoAllClearAndOtherConventionsNoLoss() {
+        FlightLog noRoll = without(LogColumn.ROLL, HOME);
+        assertEquals(List.of(), states(new LaunchCheck(), noRoll), "no bank was seen at the launch");
+        FlightLog noAttitude = flight(HOME, Map.of(LogColumn.ROLL, t -> Double.NaN, LogColumn.PITCH, t -> Double.NaN));
+        assertEquals(List.of(), states(new UpsetCheck(), noAttitude));
+        FlightLog gone = flight(HOME, Map.of(LogColumn.AIRSPEED, t -> t < 17 ? 15 : Double.NaN));
+        assertEquals(List.of(), states(new SlowCheck(), gone), "2 s of airspeed say nothing of a minute");
+        assertTrue(
+                says(new UpsetCheck(), flight(LEVEL, Map.of())).get(0).detail().contains("the wish is not logged"));
+        DoubleUnaryOperator dives = t -> t > 40 && t < 46 ? -0.7 : 0.05;
+        FlightLog pushed =
+                flight(LEVEL, Map.of(LogColumn.PITCH, dives, LogColumn.STICK_PITCH, t -> t > 39 && t < 47 ? -0.8 : 0));
+        assertEquals(List.of(State.GOOD), states(new UpsetCheck(), pushed), "the pilot's own stick");
+        assertEquals(List.of(State.STOP), states(new UpsetCheck(), flight(LEVEL, Map.of(LogColumn.PITCH, dives))));
+        FlightLog unwired = flight(LEVEL, Map.of(LogColumn.LINK, t -> 0));
+        assertEquals(State.OPEN, says(new LossCheck(), unwired).get(1).state(), "a column of zeros is no lost link");
+        FlightLog quality = flight(LEVEL, Map.of(LogColumn.FIX, t -> t > 40 && t < 60 ? 1 : 2));
+        assertEquals(
+                "Never lost in the air: position, airspeed",
+                says(new LossCheck(), quality).get(0).title());
+        FlightLog sea = flight(
+                LEVEL,
+                Map.of(LogColumn.HEIGHT, t -> 310, LogColumn.AIRSPEED, t -> 15, LogColumn.GROUND_SPEED, t -> 15));
+        says(new HeightLimitCheck(), sea).forEach(f -> assertEquals(State.OPEN, f.state(), "310 m over what?"));
+        FlightLog cruise = flight(HOME, Map.of(LogColumn.AMPS, t -> t > 50 && t < 60 ? 0.2 : flies(t) ? 12 : 0.3));
+        assertEquals(List.of(), states(new MotorCheck(), cruise), "in Home the stick asks for speed, not power");
+        FlightLog on = flight(LEVEL, Map.of(LogColumn.HELPER, t -> t > 20 ? Helper.AUTOTUNE.ordinal() : 0));
+        FlightLog cut = cut(on, 60);
+        assertEquals(List.of(State.OPEN), states(new HelperCheck(), cut), "the log ends before the landing");
+    }
+
+    private static FlightLog cut(FlightLog log, double end) {
+        FlightLog.Builder some = new FlightLog.Builder(log.columns());
+        for (int row = 0; log.time(row) < end; row++) {
+            int at = row;
+            some.row(log.time(row));
+            log.columns().stream().filter(c -> c != LogColumn.TIME).forEach(c -> some.put(c, log.value(c, at)));
+        }
+        return some.build();
     }
 }

@@ -1,6 +1,7 @@
 package app.drachen.files.logs;
 
 import app.drachen.files.ImportFailedException;
+import app.drachen.files.state.NativeFolder;
 import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
@@ -91,8 +92,20 @@ final class Unpacked {
         }
     }
 
+    /** The folder of this process; what processes left that were killed is removed. */
+    private static Path mine() throws IOException {
+        Path all = Path.of(System.getProperty("java.io.tmpdir"), "drachen-unpacked-" + System.getProperty("user.name"));
+        Path mine = all.resolve(String.valueOf(ProcessHandle.current().pid()));
+        if (!Files.exists(mine)) {
+            Files.createDirectories(mine);
+            mine.toFile().deleteOnExit();
+            NativeFolder.sweep(all);
+        }
+        return mine;
+    }
+
     private static Path unpack(Path packed, String name, InputStream in) throws IOException, ImportFailedException {
-        Path folder = Files.createTempDirectory("drachen-unpacked");
+        Path folder = Files.createTempDirectory(mine(), "log");
         folder.toFile().deleteOnExit();
         // a name from an archive is a name and no path
         Path out =

@@ -3,6 +3,7 @@ package app.drachen.files.state;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -41,16 +42,17 @@ public final class NativeFolder {
         }
     }
 
-    /** Removes what processes left that are no more. */
-    static void sweep(Path all) throws IOException {
+    /** Removes what processes left that are no more, from a folder with one folder for each by its number. */
+    public static void sweep(Path all) throws IOException {
         for (Path folder : list(all)) {
             String name = folder.getFileName().toString();
             if (name.matches("\\d{1,18}")
                     && ProcessHandle.of(Long.parseLong(name)).isEmpty()) {
-                for (Path file : list(folder)) {
-                    Files.deleteIfExists(file);
+                try (Stream<Path> inside = Files.walk(folder)) {
+                    for (Path file : inside.sorted(Comparator.reverseOrder()).toList()) {
+                        Files.deleteIfExists(file);
+                    }
                 }
-                Files.deleteIfExists(folder);
             }
         }
     }

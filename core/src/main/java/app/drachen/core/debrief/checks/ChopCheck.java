@@ -2,6 +2,7 @@ package app.drachen.core.debrief.checks;
 
 import app.drachen.core.debrief.CardMeasures;
 import app.drachen.core.debrief.Flown;
+import app.drachen.core.debrief.Stretches;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.units.Quantity;
@@ -31,6 +32,13 @@ public final class ChopCheck implements DebriefCheck {
         FlightLog log = flight.log();
         List<Integer> chops = CardMeasures.chops(log, flight.ground(), WITHIN).stream()
                 .filter(row -> log.value(LogColumn.MODE, row) == 0)
+                .filter(row -> Stretches.known(
+                                log,
+                                row,
+                                log.rowAt(log.time(row) + WITHIN),
+                                i -> !Double.isNaN(log.value(LogColumn.PITCH, i)))
+                        > 0.5 * WITHIN)
+                .filter(row -> !Double.isNaN(log.value(LogColumn.PITCH, row)))
                 .toList();
         if (chops.isEmpty() || !log.has(LogColumn.PITCH)) {
             return List.of();

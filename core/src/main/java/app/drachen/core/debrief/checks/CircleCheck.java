@@ -13,6 +13,7 @@ import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -49,16 +50,24 @@ public final class CircleCheck implements DebriefCheck {
      * @param to its end [s]
      * @param mean distance from home [m]
      * @param spread standard deviation of that distance [m]
-     * @param spent share of the time with the bank at its limit [-]
+     * @param beside distance of its own centre from home [m]
+     * @param own standard deviation of the distance from its own centre [m]
+     * @param spent share of the time with the bank at its limit; NaN if the bank is not logged [-]
      * @param turns times round [-]
      */
-    private record Circle(double from, double to, double mean, double spread, double spent, double turns) {
-        boolean egg(Setup setup) {
-            return spread > EGG * setup.modes().home().circleRadius();
+    private record Circle(
+            double from, double to, double mean, double spread, double beside, double own, double spent, double turns) {
+        boolean egg(double radius) {
+            return spread > EGG * radius;
         }
 
-        boolean bad(Setup setup) {
-            return egg(setup) || spent > OFTEN;
+        /** Whether it is round about a place of its own; half a circle does not tell. */
+        boolean elsewhere(double radius) {
+            return egg(radius) && turns >= 1 && own < EGG * radius;
+        }
+
+        boolean bad(double radius) {
+            return egg(radius) || spent > OFTEN;
         }
     }
 
@@ -74,7 +83,8 @@ public final class CircleCheck implements DebriefCheck {
                 .filter(s -> s.mode() == FlightMode.HOME)
                 .map(s -> circle(flight.log(), s, flight.facts().get(), setup))
                 .flatMap(Optional::stream)
-                .filter(c -> c.turns() >= 1 || c.turns() >= HALF && c.bad(setup))
+                .filter(c -> c.turns() >= 1
+                        || c.turns() >= HALF && c.bad(setup.modes().home().circleRadius()))
                 .findFirst()
                 .map(c -> List.of(finding(c, setup)))
                 .orElse(List.of());
@@ -85,36 +95,77 @@ public final class CircleCheck implements DebriefCheck {
         double bankLimit = setup.modes().limits().bank();
         int from = arrival(log, segment, radius);
         int to = Math.min(segment.to(), facts.landing());
-        double sum = 0;
-        double squares = 0;
+        List<double[]> places = new ArrayList<>();
         double turned = 0;
         double last = Double.NaN;
         int spent = 0;
-        int n = 0;
+        int banks = 0;
         for (int row = from; row < to; row++) {
-            double r = away(log, row);
             double course = log.value(LogColumn.COURSE, row);
-            if (Double.isNaN(r) || Double.isNaN(course)) {
+            if (Double.isNaN(away(log, row)) || Double.isNaN(course)) {
                 continue;
             }
             turned += Double.isNaN(last) ? 0 : Statistics.wrap(course - last);
             last = course;
-            sum += r;
-            squares += r * r;
-            spent += Math.abs(log.value(LogColumn.ROLL, row)) >= SPENT * bankLimit ? 1 : 0;
-            n++;
+            places.add(new double[] {log.value(LogColumn.NORTH, row), log.value(LogColumn.EAST, row)});
+            double bank = Math.abs(log.value(LogColumn.ROLL, row));
+            banks += Double.isNaN(bank) ? 0 : 1;
+            spent += bank >= SPENT * bankLimit ? 1 : 0;
         }
-        if (n < 10) {
+        if (places.size() < 10) {
             return Optional.empty();
         }
-        double mean = sum / n;
+        double[] home = {0, 0};
+        double[] centre = centre(places);
+        double mean = mean(places, home);
         return Optional.of(new Circle(
                 log.time(from),
                 log.time(to - 1),
                 mean,
-                Math.sqrt(Math.max(0, squares / n - mean * mean)),
-                (double) spent / n,
+                spread(places, home),
+                Math.hypot(centre[0], centre[1]),
+                spread(places, centre),
+                banks == 0 ? Double.NaN : (double) spent / banks,
                 Math.abs(turned) / (2 * Math.PI)));
+    }
+
+    /** The centre of the circle that fits places best (I. Kåsa 1976). */
+    private static double[] centre(List<double[]> places) {
+        double north = places.stream().mapToDouble(p -> p[0]).average().orElse(0);
+        double east = places.stream().mapToDouble(p -> p[1]).average().orElse(0);
+        double uu = 0;
+        double vv = 0;
+        double uv = 0;
+        double first = 0;
+        double second = 0;
+        for (double[] place : places) {
+            double u = place[0] - north;
+            double v = place[1] - east;
+            double square = u * u + v * v;
+            uu += u * u;
+            vv += v * v;
+            uv += u * v;
+            first += u * square / 2;
+            second += v * square / 2;
+        }
+        double det = uu * vv - uv * uv;
+        return det <= 0
+                ? new double[] {north, east}
+                : new double[] {north + (first * vv - second * uv) / det, east + (second * uu - first * uv) / det};
+    }
+
+    private static double mean(List<double[]> places, double[] centre) {
+        return places.stream()
+                .mapToDouble(p -> Math.hypot(p[0] - centre[0], p[1] - centre[1]))
+                .average()
+                .orElse(0);
+    }
+
+    private static double spread(List<double[]> places, double[] centre) {
+        double[] away = places.stream()
+                .mapToDouble(p -> Math.hypot(p[0] - centre[0], p[1] - centre[1]))
+                .toArray();
+        return Statistics.deviation(away, 0, away.length);
     }
 
     /** Where it comes to the circle: within its radius, or nearest to it if it never does, but not two radii off. */
@@ -152,23 +203,33 @@ public final class CircleCheck implements DebriefCheck {
                 Working.in("radius set R", radius, Quantity.DISTANCE),
                 Working.in("mean distance", c.mean(), Quantity.DISTANCE),
                 Working.in("times round", c.turns(), Quantity.NUMBER));
-        boolean egg = c.egg(setup);
-        boolean spent = c.spent() > OFTEN;
         String measured = "It strays by " + Quantity.DISTANCE.text(c.spread()) + " about a mean of "
-                + Quantity.DISTANCE.text(c.mean()) + "; " + Quantity.DISTANCE.text(radius)
-                + " are set, and the bank is at its limit for "
-                + Quantity.SHARE.text(c.spent()) + " of the time. ";
-        Finding finding = c.bad(setup)
-                ? Finding.of(
-                        id(),
-                        State.STOP,
-                        egg ? "The circle at home is no circle" : "The circle at home leaves no bank to spare",
-                        measured
-                                + (spent
-                                        ? "Set a larger radius or more bank; in this wind it cannot turn tighter."
-                                        : "Look at the wind against the airspeed, then at the path gain."),
-                        working)
-                : Finding.of(id(), State.GOOD, "The circle at home is round", measured.strip(), working);
+                + Quantity.DISTANCE.text(c.mean()) + "; " + Quantity.DISTANCE.text(radius) + " are set"
+                + (Double.isNaN(c.spent())
+                        ? ". "
+                        : ", and the bank is at its limit for " + Quantity.SHARE.text(c.spent()) + " of the time. ");
+        Finding finding;
+        if (!c.bad(radius)) {
+            finding = Finding.of(id(), State.GOOD, "The circle at home is round", measured.strip(), working);
+        } else if (c.elsewhere(radius) && !(c.spent() > OFTEN)) {
+            finding = Finding.of(
+                    id(),
+                    c.beside() > 0.5 * radius && c.turns() >= 2 ? State.STOP : State.CAUTION,
+                    "The circle lies " + Quantity.DISTANCE.text(c.beside()) + " beside home as this log has it",
+                    "It is round. Home was set there, or the log began elsewhere; if neither, look at the wind and the path"
+                            + " gain.",
+                    working);
+        } else {
+            finding = Finding.of(
+                    id(),
+                    c.turns() >= 1 ? State.STOP : State.CAUTION,
+                    c.egg(radius) ? "The circle at home is no circle" : "The circle at home leaves no bank to spare",
+                    measured
+                            + (c.spent() > OFTEN
+                                    ? "Set a larger radius or more bank; in this wind it cannot turn tighter."
+                                    : "Look at the wind against the airspeed, then at the path gain."),
+                    working);
+        }
         return finding.during(c.from(), c.to());
     }
 }

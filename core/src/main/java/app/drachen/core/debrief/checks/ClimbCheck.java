@@ -21,6 +21,9 @@ import java.util.List;
  * power, the airspeed pays for it.
  */
 public final class ClimbCheck implements DebriefCheck {
+    /** Id of its findings. */
+    public static final String ID = "HOMING-R11";
+
     private static final double BELOW = 10;
     private static final double FULL = 0.95;
     private static final double MET = 0.7;
@@ -28,7 +31,7 @@ public final class ClimbCheck implements DebriefCheck {
 
     @Override
     public String id() {
-        return "HOMING-R11";
+        return ID;
     }
 
     @Override
@@ -50,13 +53,14 @@ public final class ClimbCheck implements DebriefCheck {
         List<Span> spans = new ArrayList<>();
         for (ModeSegment segment : flight.segments()) {
             if (segment.mode() == FlightMode.HOME) {
-                spans.addAll(Stretches.of(log, segment.from(), Math.min(segment.to(), facts.landing()), LEAST, row -> {
-                    double climb = log.value(LogColumn.CLIMB, row);
-                    boolean falls = climb < MET * wanted
-                            && log.value(LogColumn.POWER, row) > FULL
-                            && log.value(LogColumn.HEIGHT, row) - facts.ground() < height - BELOW;
-                    return Stretches.said(climb, falls);
-                }));
+                spans.addAll(
+                        Stretches.measured(log, segment.from(), Math.min(segment.to(), facts.landing()), LEAST, row -> {
+                            double climb = log.value(LogColumn.CLIMB, row);
+                            boolean falls = climb < MET * wanted
+                                    && log.value(LogColumn.POWER, row) > FULL
+                                    && log.value(LogColumn.HEIGHT, row) - facts.ground() < height - BELOW;
+                            return Stretches.said(climb, falls);
+                        }));
             }
         }
         return spans.stream()

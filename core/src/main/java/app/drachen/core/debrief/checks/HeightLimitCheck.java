@@ -9,6 +9,7 @@ import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Span;
+import java.util.Arrays;
 import java.util.List;
 
 /** SIGNALS-A2, flown: the height above the launch stays under the limit that was entered for the field. */
@@ -21,6 +22,16 @@ public final class HeightLimitCheck implements DebriefCheck {
     @Override
     public String looksFor() {
         return "The height above the launch stays under the limit entered for the field.";
+    }
+
+    /** A flight that never comes as near to what its heights count from shows neither launch nor landing [m]. */
+    private static final double LOW = 20;
+
+    private static double lowest(Flown flight) {
+        return Arrays.stream(flight.log().values(LogColumn.HEIGHT))
+                .filter(h -> !Double.isNaN(h))
+                .min()
+                .orElse(0);
     }
 
     @Override
@@ -37,7 +48,14 @@ public final class HeightLimitCheck implements DebriefCheck {
                     "Enter the limit of your field: Maiden, field."));
         }
         Field.HeightLimit limit = flight.heightLimit().get();
-        List<Span> above = Stretches.of(flight.log(), facts.launch(), facts.landing() + 1, 0, row -> {
+        if (lowest(flight) - facts.ground() > LOW) {
+            return List.of(Finding.of(
+                    id(),
+                    State.OPEN,
+                    "How high over the launch is not known",
+                    "The log neither begins nor ends on the ground, so what its heights count from cannot be told."));
+        }
+        List<Span> above = Stretches.measured(flight.log(), facts.launch(), facts.landing() + 1, 0, row -> {
             double height = flight.log().value(LogColumn.HEIGHT, row) - facts.ground();
             return Stretches.said(height, height > limit.height());
         });

@@ -19,13 +19,16 @@ import java.util.List;
  * Looked at where the log names helpers.
  */
 public final class HelperCheck implements DebriefCheck {
+    /** Id of its findings. */
+    public static final String ID = "TUNE-R13";
+
     private static final double CRAB = Math.toRadians(5);
     private static final double SHARE = 0.2;
     private static final double LEAST = 3;
 
     @Override
     public String id() {
-        return "TUNE-R13";
+        return ID;
     }
 
     @Override
@@ -43,12 +46,15 @@ public final class HelperCheck implements DebriefCheck {
         List<Finding> findings = new ArrayList<>();
         List<Span> tuned = on(log, facts, Helper.AUTOTUNE);
         for (Span span : tuned) {
-            if (span.to() >= facts.landingTime() - 1 && flight.touchdown().isPresent()) {
+            if (span.to() >= facts.landingTime() - 1) {
+                boolean down = flight.touchdown().isPresent();
                 findings.add(Finding.of(
                                 id(),
-                                State.STOP,
-                                "Autotune was on at the touchdown",
-                                "The values it ended with are spoilt: go back to the saved ones, and switch it off before landing.")
+                                down ? State.STOP : State.OPEN,
+                                down ? "Autotune was on at the touchdown" : "Autotune was on to the end of the log",
+                                down
+                                        ? "The values it ended with are spoilt: go back to the saved ones, and switch it off before landing."
+                                        : "Whether it was off before the landing does not show.")
                         .during(span.from(), span.to()));
             }
         }
@@ -103,8 +109,8 @@ public final class HelperCheck implements DebriefCheck {
                             "TUNE-R17",
                             State.CAUTION,
                             time + ", " + Quantity.SHARE.text(share) + " of it with the nose off the course",
-                            "It has learnt the crosswind, above all in the rudder: undo it, and trim straight into and down the"
-                                    + " wind.")
+                            "It may have learnt the crosswind, above all in the rudder, unless the compass is off: undo it, and trim"
+                                    + " straight into and down the wind.")
                     : Finding.of("TUNE-R17", State.GOOD, time + ", along the wind", "");
         }
         return finding.during(whole.from(), whole.to());

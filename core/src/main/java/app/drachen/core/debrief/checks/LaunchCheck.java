@@ -2,6 +2,8 @@ package app.drachen.core.debrief.checks;
 
 import app.drachen.core.debrief.FlightFacts;
 import app.drachen.core.debrief.Flown;
+import app.drachen.core.debrief.Lost.What;
+import app.drachen.core.debrief.Stretches;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.units.Quantity;
@@ -17,6 +19,9 @@ public final class LaunchCheck implements DebriefCheck {
     private static final double WARNS = Math.toRadians(25);
     private static final double WITHIN = 2;
     private static final double LOW = 5;
+
+    /** Less of it than this is too little to say that it went straight [s]. */
+    private static final double ENOUGH = 1.5;
 
     @Override
     public String id() {
@@ -41,10 +46,12 @@ public final class LaunchCheck implements DebriefCheck {
             return List.of();
         }
         List<Finding> findings = new ArrayList<>();
+        int end = log.rowAt(facts.launchTime() + WITHIN);
+        double known = Stretches.known(log, facts.launch(), end, row -> !Double.isNaN(log.value(LogColumn.ROLL, row)));
         double roll = 0;
         double against = 0;
         int n = 0;
-        for (int row = facts.launch(); log.time(row) < facts.launchTime() + WITHIN; row++) {
+        for (int row = facts.launch(); row < end; row++) {
             double now = log.value(LogColumn.ROLL, row);
             double stick = log.value(LogColumn.STICK_ROLL, row);
             roll = Math.abs(now) > Math.abs(roll) ? now : roll;
@@ -63,7 +70,7 @@ public final class LaunchCheck implements DebriefCheck {
                     .during(facts.launchTime(), facts.launchTime() + WITHIN));
         }
         slow(flight, facts).ifPresent(findings::add);
-        return findings.isEmpty()
+        return findings.isEmpty() && known > ENOUGH
                 ? List.of(Finding.of(
                         id(),
                         State.GOOD,
@@ -79,6 +86,8 @@ public final class LaunchCheck implements DebriefCheck {
                 log.mean(LogColumn.AIRSPEED, log.rowAt(facts.launchTime() + 0.3), log.rowAt(facts.launchTime() + 1.3));
         double height = log.value(LogColumn.HEIGHT, log.rowAt(facts.launchTime() + 0.8)) - facts.ground();
         return flight.expectedStall()
+                .filter(stall ->
+                        flight.lost().getOrDefault(What.AIRSPEED, List.of()).isEmpty())
                 .filter(stall -> mean < 0.9 * stall.low() && height > 0.5)
                 .map(stall -> Finding.of(
                                 id(),

@@ -5,6 +5,7 @@ import app.drachen.core.debrief.Flown;
 import app.drachen.core.debrief.Stretches;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
+import app.drachen.core.modes.FlightMode;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
@@ -29,6 +30,14 @@ public final class MotorCheck implements DebriefCheck {
         return "While power is asked for, current flows.";
     }
 
+    /** Whether power is asked for; where only the stick is logged, in modes in which it is the power. */
+    private static boolean asked(Flown flight, int row) {
+        FlightLog log = flight.log();
+        double mode = log.value(LogColumn.MODE, row);
+        boolean itself = log.has(LogColumn.STICK_POWER) || mode < FlightMode.HOLD.ordinal();
+        return itself && log.value(LogColumn.POWER, row) > ASKED;
+    }
+
     @Override
     public List<Finding> findings(Flown flight) {
         FlightLog log = flight.log();
@@ -37,7 +46,7 @@ public final class MotorCheck implements DebriefCheck {
         }
         FlightFacts facts = flight.facts().get();
         double[] amps = IntStream.rangeClosed(facts.launch(), facts.landing())
-                .filter(row -> log.value(LogColumn.POWER, row) > ASKED)
+                .filter(row -> asked(flight, row))
                 .mapToDouble(row -> log.value(LogColumn.AMPS, row))
                 .filter(a -> !Double.isNaN(a))
                 .toArray();
@@ -46,9 +55,9 @@ public final class MotorCheck implements DebriefCheck {
         if (usual < SEEN) {
             return List.of();
         }
-        List<Span> dead = Stretches.of(log, facts.launch(), facts.landing() + 1, LEAST, row -> {
+        List<Span> dead = Stretches.measured(log, facts.launch(), facts.landing() + 1, LEAST, row -> {
             double current = log.value(LogColumn.AMPS, row);
-            return Stretches.said(current, current < 0.05 * usual && log.value(LogColumn.POWER, row) > ASKED);
+            return Stretches.said(current, current < 0.05 * usual && asked(flight, row));
         });
         if (dead.isEmpty()) {
             return List.of();

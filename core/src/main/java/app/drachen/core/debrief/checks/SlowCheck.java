@@ -68,7 +68,7 @@ public final class SlowCheck implements DebriefCheck {
         FlightFacts facts = flight.facts().get();
         double stall = flight.expectedStall().get().speed();
         Optional<Slow> worst = kept.stream()
-                .flatMap(segment -> Stretches.of(
+                .flatMap(segment -> Stretches.measured(
                                 log,
                                 Math.max(segment.from(), facts.launch()),
                                 Math.min(segment.to(), facts.landing()),
@@ -82,7 +82,11 @@ public final class SlowCheck implements DebriefCheck {
                 .min(Comparator.comparingDouble(Slow::least));
         if (worst.isEmpty()) {
             double seconds = kept.stream()
-                    .mapToDouble(s -> log.time(s.to() - 1) - log.time(s.from()))
+                    .mapToDouble(s -> Stretches.known(
+                            log,
+                            Math.max(s.from(), facts.launch()),
+                            Math.min(s.to(), facts.landing()),
+                            row -> !Double.isNaN(share(log, row, stall))))
                     .sum();
             return seconds < EXAMINED
                     ? List.of()

@@ -21,12 +21,17 @@ import java.util.Optional;
  * pilot takes Manual within 3 s.
  */
 public final class UpsetCheck implements DebriefCheck {
+    /** Id of its findings. */
+    public static final String ID = "MAIDEN-R15";
+
     private static final double BEYOND = Math.toRadians(30);
     private static final double DIVE = Math.toRadians(-30);
 
     /** Without a wish in the log the bank itself is looked at: no mode is set to more than this. */
     private static final double BANK = Math.toRadians(80);
 
+    private static final double MARGIN = Math.toRadians(10);
+    private static final double PUSHED = -0.4;
     private static final double LEAST = 0.6;
     private static final double TAKES = 3;
 
@@ -38,7 +43,7 @@ public final class UpsetCheck implements DebriefCheck {
 
     @Override
     public String id() {
-        return "MAIDEN-R15";
+        return ID;
     }
 
     @Override
@@ -61,8 +66,8 @@ public final class UpsetCheck implements DebriefCheck {
         for (ModeSegment segment : levelling) {
             int from = Math.max(facts.launch(), log.rowAt(log.time(segment.from()) + TAKEN_OVER));
             int to = Math.min(facts.landing(), segment.to());
-            examined += to > from ? log.time(to - 1) - log.time(from) : 0;
-            Stretches.of(log, from, to, LEAST, row -> upset(log, row)).stream()
+            examined += Stretches.known(log, from, to, row -> upset(log, row) != Stretches.UNKNOWN);
+            Stretches.measured(log, from, to, LEAST, row -> upset(log, row)).stream()
                     .limit(1)
                     .forEach(span -> findings.add(finding(flight, segment, span)));
         }
@@ -71,7 +76,10 @@ public final class UpsetCheck implements DebriefCheck {
                     id(),
                     State.GOOD,
                     "No upset in " + Segments.labels(levelling),
-                    "No bank 30° beyond the wish and no dive in " + Quantity.TIME.text(examined) + "."));
+                    (log.has(LogColumn.WANTED_ROLL)
+                                    ? "No bank 30° beyond the wish"
+                                    : "No bank over 80°, the wish is not logged,")
+                            + " and no dive in " + Quantity.TIME.text(examined) + "."));
         }
         return findings;
     }
@@ -81,9 +89,12 @@ public final class UpsetCheck implements DebriefCheck {
         double pitch = log.value(LogColumn.PITCH, row);
         double wish = Math.abs(log.value(LogColumn.WANTED_ROLL, row));
         double allowed = Double.isNaN(wish) ? BANK : wish + BEYOND;
+        // a nose that the pilot pushes down, or the mode wants down, is no upset
+        boolean wanted = log.value(LogColumn.STICK_PITCH, row) < PUSHED
+                || log.value(LogColumn.WANTED_PITCH, row) < DIVE + MARGIN;
         return Double.isNaN(roll) && Double.isNaN(pitch)
                 ? Stretches.UNKNOWN
-                : roll > allowed || pitch < DIVE ? Stretches.HOLDS : Stretches.NOT;
+                : roll > allowed || pitch < DIVE && !wanted ? Stretches.HOLDS : Stretches.NOT;
     }
 
     private Finding finding(Flown flight, ModeSegment segment, Span span) {

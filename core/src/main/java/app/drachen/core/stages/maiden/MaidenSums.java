@@ -74,6 +74,12 @@ public final class MaidenSums {
                 .in("cruise", "cruise speed Vc", Quantity.SPEED, 3, 100, Own.CRUISE_SPEED)
                 .out("First flight, mean wind", Quantity.SPEED, "0.30·Vc", g -> 0.30 * g.at("cruise"))
                 .out("First flight, gusts", Quantity.SPEED, "0.45·Vc", g -> 0.45 * g.at("cruise"))
+                .out(
+                        "First flight without a tail, mean wind",
+                        Quantity.SPEED,
+                        "0.8·0.30·Vc",
+                        g -> 0.24 * g.at("cruise"))
+                .out("First flight without a tail, gusts", Quantity.SPEED, "0.8·0.45·Vc", g -> 0.36 * g.at("cruise"))
                 .out("Level to Circle, mean wind", Quantity.SPEED, "0.35·Vc", g -> 0.35 * g.at("cruise"))
                 .out("Level to Circle, gusts", Quantity.SPEED, "0.50·Vc", g -> 0.50 * g.at("cruise"))
                 .out("Home and beyond, mean wind", Quantity.SPEED, "0.40·Vc", g -> 0.40 * g.at("cruise"))

@@ -5,9 +5,12 @@ import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.debrief.ModeSegment;
 import app.drachen.core.debrief.checks.CircleCheck;
+import app.drachen.core.debrief.checks.ClimbCheck;
+import app.drachen.core.debrief.checks.HelperCheck;
 import app.drachen.core.debrief.checks.SlowCheck;
 import app.drachen.core.debrief.checks.StickRestCheck;
 import app.drachen.core.debrief.checks.SwingCheck;
+import app.drachen.core.debrief.checks.UpsetCheck;
 import app.drachen.core.geodesy.GeodeticPosition;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.modes.FlightMode;
@@ -19,7 +22,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /** What can be done with a flight of the logbook: written out, counted as evidence. */
 final class FlightDeeds {
@@ -72,18 +74,23 @@ final class FlightDeeds {
                         : "Counted for r" + flight.revision().number() + ": " + String.join(", ", counted) + ".");
     }
 
-    /** What stops the modes that fly by themselves, and no other. */
-    private static final Set<String> BY_ITSELF = Set.of(SlowCheck.ID, CircleCheck.ID);
+    /** Findings that say something of these modes and of those that do more, and nothing of others. */
+    private static final Map<String, FlightMode> FROM = Map.of(
+            StickRestCheck.ID, FlightMode.RATE,
+            HelperCheck.ID, FlightMode.RATE,
+            UpsetCheck.ID, FlightMode.LEVEL,
+            SlowCheck.ID, FlightMode.HOLD,
+            ClimbCheck.ID, FlightMode.HOLD,
+            CircleCheck.ID, FlightMode.HOLD);
 
-    /** What stops a mode: everything that stops, but a swing only in the mode that swings, and a resting stick not in Manual. */
+    /** What stops a mode: everything that stops, but a swing only in the mode that swings, and what speaks of other modes not. */
     private static List<Finding> stops(Debrief debrief, FlightMode mode) {
         boolean swings = debrief.flight().swings().found().stream()
                 .anyMatch(o -> !o.diesAway() && o.mode().equals(Optional.of(mode)));
         return debrief.findings().stream()
                 .filter(f -> f.state() == Finding.State.STOP)
                 .filter(f -> swings || !f.id().equals(SwingCheck.ID))
-                .filter(f -> mode != FlightMode.MANUAL || !f.id().equals(StickRestCheck.ID))
-                .filter(f -> mode.fliesByItself() || !BY_ITSELF.contains(f.id()))
+                .filter(f -> mode.compareTo(FROM.getOrDefault(f.id(), FlightMode.MANUAL)) >= 0)
                 .toList();
     }
 
