@@ -80,7 +80,7 @@ public final class PlausibleAircraft {
                     case 0 -> conventional(at, 0.5 * area * planform.meanChord() / arm, 0.035 * area * span / arm);
                     case 1 -> vee(at, 0.5 * area * planform.meanChord() / arm + 0.035 * area * span / arm);
                     default -> new Tail.None(List.of(new TailPanel(
-                            Math.tan(sweep) * span / 2, span / 2, 0, 0.6 * root, 0.4 * root, 0.45 * root, 0.4, 0, 0)));
+                            Math.tan(sweep) * span / 2, span / 2, 0, 0.65 * root, 0.4 * root, 0.8 * root, 0.4, 0, 0)));
                 };
         double mass = area * between(3, 6);
         double length = kind == 2 ? root : at + 0.1;

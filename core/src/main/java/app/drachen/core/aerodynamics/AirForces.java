@@ -31,6 +31,31 @@ public interface AirForces {
     default void propeller(int drive, double thrust, double density) {}
 
     /**
+     * Downwash over the tail that the wing of the last {@link #compute} sheds.
+     *
+     * @return angle [rad], 0 without a tail behind a wing
+     */
+    default double downwash() {
+        return 0;
+    }
+
+    /**
+     * How far the wing is ahead of its tail, which its downwash needs time to cross.
+     *
+     * @return [m], not negative
+     */
+    default double downwashWay() {
+        return 0;
+    }
+
+    /**
+     * Downwash that differs from the steady one, for it left the wing a little ago.
+     *
+     * @param angle what the tail still sees above what the wing sheds now [rad]
+     */
+    default void lag(double angle) {}
+
+    /**
      * @return force along body x [N]
      */
     double forceX();

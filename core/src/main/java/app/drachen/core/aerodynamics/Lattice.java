@@ -34,7 +34,11 @@ final class Lattice {
     /** Output that turns the piece, and by what share of its deflection. */
     private final List<Integer> output = new ArrayList<>();
 
+    /** A flap that turns about a swept hinge turns less along the flow. */
+    private final List<Double> hingeTurn = new ArrayList<>();
+
     private final List<Integer> sheetOf = new ArrayList<>();
+    private final List<Integer> surfaceOf = new ArrayList<>();
     private final double[] about;
     private final DecompositionSolver solver;
     private final double[][][] atBound;
@@ -64,9 +68,10 @@ final class Lattice {
         for (int i = 0; i < n; i++) {
             double[] middle = middle(i);
             for (int j = 0; j < n; j++) {
-                double[] v = horseshoe(control.get(i), left.get(j), right.get(j));
+                double core = surfaceOf.get(i).equals(surfaceOf.get(j)) ? 0 : width(j) / 2;
+                double[] v = horseshoe(control.get(i), left.get(j), right.get(j), core);
                 onControl[i][j] = dot(v, normal.get(i));
-                atBound[i][j] = horseshoe(middle, left.get(j), right.get(j));
+                atBound[i][j] = horseshoe(middle, left.get(j), right.get(j), core);
             }
         }
         solver = new LUDecomposition(new Array2DRowRealMatrix(onControl, false)).getSolver();
@@ -81,7 +86,10 @@ final class Lattice {
                     .filter(h -> h.from() <= middle && middle <= h.to())
                     .findFirst()
                     .orElse(new Hinge(0, 1, 0, -1));
+            double hingeSweep = Math.atan(Math.tan(sheet.sweep())
+                    + (1 - hinge.chordRatio()) * (sheet.tipChord() - sheet.rootChord()) / sheet.length());
             double[] chordwise = chordwise(sheet.along(), hinge.chordRatio());
+            double scale = flapScale(chordwise, hinge.output() < 0 ? 0 : hinge.chordRatio());
             double local = sheet.rootAngle() + middle * (sheet.tipAngle() - sheet.rootAngle());
             for (int c = 0; c + 1 < chordwise.length; c++) {
                 double quarter = chordwise[c] + 0.25 * (chordwise[c + 1] - chordwise[c]);
@@ -97,7 +105,9 @@ final class Lattice {
                 normal.add(n0);
                 angle.add(local);
                 output.add(three > 1 - hinge.chordRatio() ? hinge.output() : -1);
+                hingeTurn.add(scale * Math.cos(hingeSweep));
                 sheetOf.add(number);
+                surfaceOf.add(sheet.surface());
             }
         }
     }
@@ -120,8 +130,8 @@ final class Lattice {
     }
 
     /** Where a chord is cut, as shares of it; one cut is the hinge. */
-    private static double[] chordwise(int along, double ratio) {
-        int behind = ratio > 0 && ratio < 1 ? Math.max(1, (int) Math.rint(along * ratio)) : 0;
+    static double[] chordwise(int along, double ratio) {
+        int behind = ratio > 0 && ratio < 1 ? Math.max(2, (int) Math.rint(along * ratio)) : 0;
         int before = Math.max(1, along - behind);
         double hinge = behind == 0 ? 1 : 1 - ratio;
         double[] cuts = new double[before + behind + 1];
@@ -134,6 +144,42 @@ final class Lattice {
         return cuts;
     }
 
+    /**
+     * How much more a flap must turn on pieces cut like this to lift as on a thin aerofoil in plane flow: the same pieces there against
+     * H. Glauert's flap, 1927.
+     *
+     * @param cuts of the chord [-]
+     * @param ratio flap chord over chord [-]
+     * @return [-], near 1; 1 without a flap
+     */
+    static double flapScale(double[] cuts, double ratio) {
+        int n = cuts.length - 1;
+        if (ratio <= 0 || ratio >= 1) {
+            return 1;
+        }
+        double[][] matrix = new double[n][n];
+        double[] plain = new double[n];
+        double[] flap = new double[n];
+        for (int i = 0; i < n; i++) {
+            double at = 0.25 * cuts[i] + 0.75 * cuts[i + 1];
+            for (int j = 0; j < n; j++) {
+                matrix[i][j] = 1 / (at - 0.75 * cuts[j] - 0.25 * cuts[j + 1]);
+            }
+            plain[i] = 1;
+            flap[i] = at > 1 - ratio ? 1 : 0;
+        }
+        DecompositionSolver plane = new LUDecomposition(new Array2DRowRealMatrix(matrix, false)).getSolver();
+        double lift = 0;
+        double byFlap = 0;
+        double[] whole = plane.solve(new ArrayRealVector(plain, false)).toArray();
+        double[] part = plane.solve(new ArrayRealVector(flap, false)).toArray();
+        for (int i = 0; i < n; i++) {
+            lift += whole[i];
+            byFlap += part[i];
+        }
+        return LiftingSurface.flapEffectiveness(ratio) * lift / byFlap;
+    }
+
     private double[] point(Sheet sheet, double share, double chordShare) {
         double out = share * sheet.length();
         double chord = sheet.rootChord() + share * (sheet.tipChord() - sheet.rootChord());
@@ -144,17 +190,21 @@ final class Lattice {
         };
     }
 
+    private double width(int j) {
+        return Math.hypot(right.get(j)[1] - left.get(j)[1], right.get(j)[2] - left.get(j)[2]);
+    }
+
     private double[] middle(int i) {
         double[] a = left.get(i);
         double[] b = right.get(i);
         return new double[] {(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2};
     }
 
-    /** Velocity of a horseshoe of circulation 1 that comes from aft to a, goes to b, and aft again. */
-    private static double[] horseshoe(double[] p, double[] a, double[] b) {
+    /** Velocity of a horseshoe of circulation 1 that comes from aft to a, goes to b, and aft again; the legs may have a core [m]. */
+    static double[] horseshoe(double[] p, double[] a, double[] b, double core) {
         double[] v = new double[3];
-        leg(v, p, a, -1);
-        leg(v, p, b, 1);
+        leg(v, p, a, -1, core);
+        leg(v, p, b, 1, core);
         double[] ra = {p[0] - a[0], p[1] - a[1], p[2] - a[2]};
         double[] rb = {p[0] - b[0], p[1] - b[1], p[2] - b[2]};
         double la = Math.sqrt(dot(ra, ra));
@@ -171,11 +221,11 @@ final class Lattice {
     }
 
     /** Adds the velocity of a half-infinite vortex from a point straight aft. */
-    private static void leg(double[] v, double[] p, double[] from, double sign) {
+    private static void leg(double[] v, double[] p, double[] from, double sign, double core) {
         double x = p[0] - from[0];
         double y = p[1] - from[1];
         double z = p[2] - from[2];
-        double aside = y * y + z * z;
+        double aside = y * y + z * z + core * core;
         if (aside > CORE * CORE) {
             double length = Math.sqrt(x * x + aside);
             // d × r over |r|(|r| − d·r), written without the difference of near numbers
@@ -221,7 +271,7 @@ final class Lattice {
         double[] rightSide = new double[n];
         for (int i = 0; i < n; i++) {
             double[] wind = wind(control.get(i), alpha, beta, p, q, r);
-            double turned = angle.get(i) + (output.get(i) < 0 ? 0 : deflections[output.get(i)]);
+            double turned = angle.get(i) + (output.get(i) < 0 ? 0 : deflections[output.get(i)] * hingeTurn.get(i));
             // small angles: the surface turns, the place of its vortices does not
             rightSide[i] = -(dot(wind, normal.get(i)) * Math.cos(turned) + wind[0] * Math.sin(turned));
         }

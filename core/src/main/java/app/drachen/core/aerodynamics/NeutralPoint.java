@@ -7,15 +7,16 @@ import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
 
 /**
- * Stick-fixed neutral point (BUILD-A4): h_n = ¼ + (a_t/a)·V_H·η_t·(1 − dε/dα) − Δh_body.
+ * Stick-fixed neutral point (BUILD-A4): h_n = h_w + (a_t/a)·V_H·η_t·(1 − dε/dα) − Δh_body, h_w the wing's by {@link WingCentre}.
  *
  * <p>Source: B. Etkin, L. D. Reid, Dynamics of Flight, 1996; the body by slender-body theory (M. M.
  * Munk, NACA Report 184, 1924) with an apparent-mass factor of 0.9, ±50 %. The band covers dε/dα
- * between the DATCOM estimate and the far field, η_t 0.9 to 1.0, and the body's ±50 %.
+ * between the DATCOM estimate and the far field, η_t 0.9 to 1.0, the body's ±50 %, and 0.5 % of c̄ for h_w (1.5 % on a wing without a tail).
  *
  * @param share neutral point behind the leading edge of c̄, as a share of c̄ [-]
  * @param low lower bound of it [-]
  * @param high upper bound of it [-]
+ * @param wingCentre h_w, as a share of c̄ [-]
  * @param tailVolume V_H [-], 0 without a tail
  * @param downwash dε/dα used [-]
  * @param wingSlope a_w [1/rad]
@@ -26,6 +27,7 @@ public record NeutralPoint(
         double share,
         double low,
         double high,
+        double wingCentre,
         double tailVolume,
         double downwash,
         double wingSlope,
@@ -46,23 +48,27 @@ public record NeutralPoint(
         double far = tail.pitchArea() > 0 ? LiftingSurface.farDownwash(planform) : 0;
         double areaRatio = tail.pitchArea() / planform.area();
         double body = 2 * APPARENT_MASS * airframe.body().volume() / (planform.area() * planform.meanChord());
-        double middle = locate(wing, tail.pitchSlope(), volume, areaRatio, TAIL_EFFICIENCY, near, body);
+        double centre = WingCentre.share(airframe);
+        double within = WingCentre.within(airframe);
+        double middle = locate(centre, wing, tail.pitchSlope(), volume, areaRatio, TAIL_EFFICIENCY, near, body);
         double low = middle;
         double high = middle;
         for (double efficiency : new double[] {0.9, 1.0}) {
             for (double downwash : new double[] {near, far}) {
                 for (double factor : new double[] {0.5, 1.5}) {
-                    double h = locate(wing, tail.pitchSlope(), volume, areaRatio, efficiency, downwash, factor * body);
-                    low = Math.min(low, h);
-                    high = Math.max(high, h);
+                    double h = locate(
+                            centre, wing, tail.pitchSlope(), volume, areaRatio, efficiency, downwash, factor * body);
+                    low = Math.min(low, h - within);
+                    high = Math.max(high, h + within);
                 }
             }
         }
         double total = wing + tail.pitchSlope() * TAIL_EFFICIENCY * areaRatio * (1 - near);
-        return new NeutralPoint(middle, low, high, volume, near, wing, tail.pitchSlope(), body / total);
+        return new NeutralPoint(middle, low, high, centre, volume, near, wing, tail.pitchSlope(), body / total);
     }
 
     private static double locate(
+            double centre,
             double wing,
             double tail,
             double volume,
@@ -71,7 +77,7 @@ public record NeutralPoint(
             double downwash,
             double body) {
         double total = wing + tail * efficiency * areaRatio * (1 - downwash);
-        return 0.25 + tail / total * volume * efficiency * (1 - downwash) - body / total;
+        return centre + tail / total * volume * efficiency * (1 - downwash) - body / total;
     }
 
     /**
@@ -89,8 +95,9 @@ public record NeutralPoint(
                         "Neutral point at",
                         station(planform),
                         Quantity.LENGTH,
-                        "h_n = ¼ + (a_t/a)·V_H·η_t·(1 − dε/dα) − Δh_body; body by Munk, NACA 184, 1924",
+                        "h_n = h_w + (a_t/a)·V_H·η_t·(1 − dε/dα) − Δh_body; h_w by a vortex lattice, body by Munk, NACA 184, 1924",
                         Source.ETKIN_REID,
+                        Working.in("wing's own centre h_w", wingCentre, Quantity.SHARE_FINE),
                         Working.in("wing lift slope a_w", wingSlope, Quantity.PER_RADIAN),
                         Working.in("tail lift slope a_t", tailSlope, Quantity.PER_RADIAN),
                         Working.in("tail volume V_H", tailVolume, Quantity.NUMBER),

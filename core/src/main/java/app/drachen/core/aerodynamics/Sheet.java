@@ -20,6 +20,8 @@ import java.util.List;
  * @param freeEnd whether its outer end is a tip, where the lattice stops a quarter of a piece short
  * @param across pieces along its length, 1 or more
  * @param along pieces along its chord, 2 or more
+ * @param surface number of the surface it is part of: another surface's vortices pass it with a core, for they do not end between its
+ *     pieces
  */
 record Sheet(
         double aft,
@@ -36,7 +38,8 @@ record Sheet(
         List<Hinge> hinges,
         boolean freeEnd,
         int across,
-        int along) {
+        int along,
+        int surface) {
     Sheet {
         hinges = List.copyOf(hinges);
     }

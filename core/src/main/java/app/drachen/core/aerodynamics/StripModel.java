@@ -12,14 +12,14 @@ import java.util.Map;
 /**
  * Air forces on the drawn aircraft, strip by strip, over the whole range of angles.
  *
- * <p>Source: strip theory with finite-wing lift slopes ({@link LiftingSurface}); attached and
- * separated flow joined as in R. W. Beard, T. W. McLain, Small Unmanned Aircraft, 2012, section
- * 4.2, with a smooth step instead of their sigmoid; separated flow as a flat plate (S. F. Hoerner,
- * Fluid-Dynamic Drag, 1965); the body by slender-body theory (Munk, NACA 184, 1924) and cross-flow
- * drag. The halves of a V-tail pull against each other ({@link VeePair}). Damping, dihedral effect, adverse yaw and tip stall follow from the strips' own motion.
+ * <p>Source: strips whose flow is that of a lifting surface ({@link Interplay}: what each sheds turns the flow of the others, as a
+ * vortex lattice has it, with sweep, taper, flaps and turning); attached and separated flow joined as in R. W. Beard, T. W. McLain,
+ * Small Unmanned Aircraft, 2012, section 4.2, with a smooth step instead of their sigmoid; separated flow as a flat plate (S. F.
+ * Hoerner, Fluid-Dynamic Drag, 1965); the body by slender-body theory (Munk, NACA 184, 1924) and cross-flow drag. The downwash over
+ * a tail is that of {@link NeutralPoint} and may come late ({@link #lag}).
  * The propeller's slipstream is that of momentum theory (Rankine 1865, Froude 1889), fully grown, without swirl,
  * on tails only.
- * Left out: unsteady lift, ground effect. Lift within ±10 %, drag ±25 %.
+ * Left out: unsteady lift of a strip, ground effect, suction at leading edges in roll. Lift within ±10 %, drag ±25 %.
  *
  * <p>Not safe for use by several threads: it keeps its results in itself, so that a step of a
  * simulation allocates nothing.
@@ -34,6 +34,10 @@ public final class StripModel implements AirForces {
 
     private final int count;
     private final double[][] place;
+
+    /** At three quarters of the chord, where a turning strip has its angle. */
+    private final double[][] flowPlace;
+
     private final double[][] chordward;
     private final double[][] normal;
     private final double[][] pitchAxis;
@@ -47,12 +51,11 @@ public final class StripModel implements AirForces {
     private final double[] leastDrag;
     private final double[] moment;
     private final double[] induced;
-    private final int[] output;
-    private final double[] effectiveness;
-    private final double[] flapMoment;
     private final boolean[] behindWing;
-    private final int[] partner;
-    private final double[] lost;
+    private final boolean[] isWing;
+
+    private final Interplay interplay;
+    private final double[] angles;
     private final int[] blownBy;
     private final double[] discArea;
     private final double wingArea;
@@ -68,16 +71,16 @@ public final class StripModel implements AirForces {
     private double momentY;
     private double momentZ;
     private double wingLift;
-    private double along;
-    private double across;
+    private double washed;
+    private double downwash;
+    private double lag;
+    private final double downwashWay;
+    private double alongNow;
+    private double acrossNow;
+    private final double[] along;
+    private final double[] across;
+    private final double[] speeds;
 
-    /** Twist of the flow over the wing that its own roll loading makes, in rad per half span; see {@link #twist}. */
-    private double rollTwist;
-
-    private final double rollDownwash;
-    private final double rollByRate;
-    private final double rollBySlip;
-    private final double[] rollByOutput;
     private final double[] flaps;
     private final double[] pull;
     private final double[] added;
@@ -93,6 +96,7 @@ public final class StripModel implements AirForces {
         List<Strip> strips = Strips.of(setup);
         count = strips.size();
         place = new double[count][];
+        flowPlace = new double[count][];
         chordward = new double[count][];
         normal = new double[count][];
         pitchAxis = new double[count][];
@@ -106,12 +110,12 @@ public final class StripModel implements AirForces {
         leastDrag = new double[count];
         moment = new double[count];
         induced = new double[count];
-        output = new int[count];
-        effectiveness = new double[count];
-        flapMoment = new double[count];
         behindWing = new boolean[count];
-        partner = new int[count];
-        lost = new double[count];
+        isWing = new boolean[count];
+        along = new double[count];
+        across = new double[count];
+        speeds = new double[count];
+        angles = new double[count];
         blownBy = new int[count];
         List<Drive> drives = setup.propulsion().drives();
         discArea = drives.stream()
@@ -126,9 +130,11 @@ public final class StripModel implements AirForces {
         for (int i = 0; i < count; i++) {
             Strip s = strips.get(i);
             place[i] = s.place();
+            flowPlace[i] = new double[] {s.place()[0] - s.chord() / 2, s.place()[1], s.place()[2]};
             chordward[i] = s.chordward();
             normal[i] = s.normal();
-            pitchAxis[i] = cross(s.chordward(), s.normal());
+            // strips are cut along the flow, so that their load moves along the flow, not across a swept line
+            pitchAxis[i] = new double[] {0, -s.normal()[2], s.normal()[1]};
             area[i] = s.area();
             chord[i] = s.chord();
             angle[i] = s.angle();
@@ -143,39 +149,22 @@ public final class StripModel implements AirForces {
             leastDrag[i] = error.drag() * s.section().leastDrag();
             moment[i] = s.section().pitchingMoment();
             induced[i] = s.inducedFactor();
-            output[i] = s.output();
-            effectiveness[i] = error.control() * s.effectiveness();
-            flapMoment[i] = error.control() * s.flapMoment();
             behindWing[i] = s.behindWing();
-            partner[i] = s.partner();
-            lost[i] = s.lost();
             double[] at = place[i];
             // a wing in a jet much narrower than its span gains little lift, so only tails are blown
-            blownBy[i] = isWing(i) ? -1 : blowing(setup, centre, at);
-            wing += isWing(i) ? s.area() : 0;
+            isWing[i] = s.isWing();
+            blownBy[i] = isWing[i] ? -1 : blowing(setup, centre, at);
+            wing += isWing[i] ? s.area() : 0;
         }
         wingArea = wing;
-        double span = setup.planform().span();
-        rollByOutput = new double[setup.controls().outputs().size()];
-        flaps = new double[rollByOutput.length];
-        double byRate = 0;
-        double bySlip = 0;
-        for (int i = 0; i < count; i++) {
-            if (isWing(i)) {
-                double share = place[i][1] * normal[i][2] * area[i] * slope[i] / (wing * span);
-                byRate -= share * place[i][1] * normal[i][2];
-                bySlip -= share * normal[i][1];
-                if (output[i] >= 0) {
-                    rollByOutput[output[i]] += share * effectiveness[i];
-                }
-            }
-        }
-        rollByRate = byRate;
-        rollBySlip = bySlip;
-        double against = 16 * wing / (Math.PI * span * span * span);
-        rollDownwash = against / (1 - against * byRate);
+        flaps = new double[setup.controls().outputs().size()];
+        interplay = new Interplay(setup, strips, error);
         NeutralPoint neutral = NeutralPoint.of(setup.airframe());
         downwashPerLift = neutral.downwash() / neutral.wingSlope();
+        downwashWay = neutral.downwash() > 0
+                ? TailShares.of(setup.airframe().tail()).pitchStation()
+                        - setup.planform().quarterStation()
+                : 0;
         Body body = setup.airframe().body();
         bodyDragArea = error.drag() * (0.12 * body.width() * body.height() + 0.005 * body.podLength() * body.height());
         bodySideArea = 0.8 * body.podLength() * body.height();
@@ -208,12 +197,19 @@ public final class StripModel implements AirForces {
         pullDensity = density;
     }
 
-    private boolean isWing(int i) {
-        return !behindWing[i] && normal[i][2] < -0.5;
+    @Override
+    public double downwash() {
+        return downwash;
     }
 
-    private static double[] cross(double[] a, double[] b) {
-        return new double[] {a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]};
+    @Override
+    public double downwashWay() {
+        return downwashWay;
+    }
+
+    @Override
+    public void lag(double angle) {
+        lag = angle;
     }
 
     @Override
@@ -226,7 +222,6 @@ public final class StripModel implements AirForces {
         momentY = 0;
         momentZ = 0;
         wingLift = 0;
-        rollTwist = 0;
         double speedSquared = u * u + v * v + w * w;
         if (speedSquared < 1e-6) {
             return;
@@ -235,66 +230,45 @@ public final class StripModel implements AirForces {
         for (int k = 0; k < flaps.length; k++) {
             flaps[k] = softened(deflections[k]);
         }
-        rollTwist = twist(speed, v, p);
         double axial = Math.max(0, u);
         for (int k = 0; k < added.length; k++) {
             added[k] = Math.sqrt(axial * axial + 2 * pull[k] / (pullDensity * discArea[k])) - axial;
         }
-        for (int i = 0; i < count; i++) {
-            if (!behindWing[i]) {
-                strip(i, blownBy[i] >= 0 ? u + added[blownBy[i]] : u, v, w, p, q, r, density);
-            }
-        }
+        group(0, u, v, w, p, q, r, density);
         double lift = wingLift / (0.5 * density * speedSquared * wingArea);
-        double washed = w - downwashPerLift * lift * speed;
-        for (int i = 0; i < count; i++) {
-            if (behindWing[i]) {
-                strip(i, blownBy[i] >= 0 ? u + added[blownBy[i]] : u, v, washed, p, q, r, density * TAIL_EFFICIENCY);
-            }
-        }
+        downwash = downwashPerLift * lift;
+        washed = (downwash + lag) * speed;
+        group(1, u, v, w, p, q, r, density);
         body(u, v, w, speed, density);
     }
 
-    /**
-     * Twist of the flow over the wing from its loading in roll. The strips carry the lift slope of the whole wing, which
-     * holds for a loading that is alike on both sides; one that is not sheds more vortices: the flow turns against it by
-     * Δα = 8/(π·A)·C_l·2y/b.
-     *
-     * <p>Source: the second term of L. Prandtl's lifting line for a chord like an ellipse (H. Glauert, The Elements of
-     * Aerofoil and Airscrew Theory, 1926, chapter 11); C_l from the linear strips, at most 0.15.
-     *
-     * @return angle per distance from the middle [rad/m]
-     */
-    private double twist(double speed, double v, double p) {
-        double loading = (rollByRate * p + rollBySlip * v) / speed;
-        for (int k = 0; k < rollByOutput.length; k++) {
-            loading += rollByOutput[k] * flaps[k];
+    /** Strips that work on each other: first the angles of all, then the forces of each. */
+    private void group(int number, double u, double v, double w, double p, double q, double r, double density) {
+        for (int i : interplay.members(number)) {
+            double fast = blownBy[i] >= 0 ? u + added[blownBy[i]] : u;
+            angles[i] = fromZero(i, fast, v, behindWing[i] ? w - washed : w, p, q, r);
+            along[i] = alongNow;
+            across[i] = acrossNow;
+            speeds[i] = Math.max(1e-4, Math.sqrt(alongNow * alongNow + acrossNow * acrossNow));
         }
-        return rollDownwash * Math.max(-0.15, Math.min(0.15, loading));
+        interplay.follow(number, angles, speeds, q, r, flaps);
+        for (int i : interplay.members(number)) {
+            strip(i, interplay.angle[i], interplay.moment[i], behindWing[i] ? density * TAIL_EFFICIENCY : density);
+        }
     }
 
-    private void strip(int i, double u, double v, double w, double p, double q, double r, double density) {
-        double partners = partner[i] >= 0 ? fromZero(partner[i], u, v, w, p, q, r) : 0;
-        double fromZero = fromZero(i, u, v, w, p, q, r);
-        double squared = along * along + across * across;
-        if (squared < 1e-9) {
-            return;
-        }
-        if (partner[i] >= 0) {
-            // what the two halves of a V-tail do alike they do in full, what they do against each other in part
-            fromZero -= 0.5 * lost[i] * (fromZero - partners);
-        }
+    private void strip(int i, double fromZero, double turned, double density) {
         double[] at = place[i];
         double[] c = chordward[i];
         double[] n = normal[i];
-        double deflection = deflection(i);
         double sigma = fromZero >= 0
                 ? Separation.separated(fromZero, stallUp[i])
                 : Separation.separated(-fromZero, stallDown[i]);
         double attached = slope[i] * fromZero;
         double lift = attached;
         double drag = leastDrag[i] + induced[i] * attached * attached;
-        double turn = moment[i] + flapMoment[i] * deflection;
+        double[] axis = pitchAxis[i];
+        double turn = moment[i] + turned;
         if (sigma > 0) {
             double plateLift = Separation.PLATE_LIFT * Math.sin(2 * fromZero);
             double sine = Math.sin(fromZero);
@@ -304,10 +278,10 @@ public final class StripModel implements AirForces {
             // the centre of pressure of a separated plate lies near mid-chord
             turn += sigma * (-0.25 * PLATE_DRAG * sine - turn);
         }
-        double pressureArea = 0.5 * density * squared * area[i];
-        double root = Math.sqrt(squared);
-        double alongUnit = along / root;
-        double acrossUnit = across / root;
+        double root = speeds[i];
+        double pressureArea = 0.5 * density * root * root * area[i];
+        double alongUnit = along[i] / root;
+        double acrossUnit = across[i] / root;
         double alongChord = pressureArea * (lift * acrossUnit - drag * alongUnit);
         double alongNormal = pressureArea * (lift * alongUnit + drag * acrossUnit);
         double fx = alongChord * c[0] + alongNormal * n[0];
@@ -317,30 +291,26 @@ public final class StripModel implements AirForces {
         forceX += fx;
         forceY += fy;
         forceZ += fz;
-        momentX += at[1] * fz - at[2] * fy + pitching * pitchAxis[i][0];
-        momentY += at[2] * fx - at[0] * fz + pitching * pitchAxis[i][1];
-        momentZ += at[0] * fy - at[1] * fx + pitching * pitchAxis[i][2];
-        if (isWing(i)) {
+        momentX += at[1] * fz - at[2] * fy;
+        momentY += at[2] * fx - at[0] * fz + pitching * axis[1];
+        momentZ += at[0] * fy - at[1] * fx + pitching * axis[2];
+        if (isWing[i]) {
             wingLift += pressureArea * lift;
         }
     }
 
-    /** Angle of a strip from its zero lift, without what its partner takes; leaves the flow along and across it. */
+    /** Angle of a strip from its zero lift, without what the others do to it; leaves the flow along and across it. */
     private double fromZero(int i, double u, double v, double w, double p, double q, double r) {
-        double[] at = place[i];
+        double[] at = flowPlace[i];
         double[] c = chordward[i];
         double[] n = normal[i];
         double vx = u + q * at[2] - r * at[1];
         double vy = v + r * at[0] - p * at[2];
         double vz = w + p * at[1] - q * at[0];
-        along = vx * c[0] + vy * c[1] + vz * c[2];
-        across = -(vx * n[0] + vy * n[1] + vz * n[2]);
-        double incidence = flowAngle(across, along) + angle[i] + (isWing(i) ? rollTwist * at[1] : 0);
-        return incidence - zeroLift[i] + effectiveness[i] * deflection(i);
-    }
-
-    private double deflection(int i) {
-        return output[i] < 0 ? 0 : flaps[output[i]];
+        alongNow = vx * c[0] + vy * c[1] + vz * c[2];
+        acrossNow = -(vx * n[0] + vy * n[1] + vz * n[2]);
+        double incidence = flowAngle(acrossNow, alongNow) + angle[i];
+        return incidence - zeroLift[i];
     }
 
     /** The angle of the flow; its power series where that is exact to 1e-9 rad, which is nearly always. */
@@ -354,7 +324,7 @@ public final class StripModel implements AirForces {
     }
 
     /** Beyond 15° a flap loses half of what it adds. */
-    private static double softened(double deflection) {
+    static double softened(double deflection) {
         double size = Math.abs(deflection);
         return size <= LINEAR_FLAP ? deflection : Math.signum(deflection) * (LINEAR_FLAP + 0.5 * (size - LINEAR_FLAP));
     }

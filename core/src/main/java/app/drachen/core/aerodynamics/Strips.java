@@ -31,11 +31,12 @@ final class Strips {
      * @param section section data
      * @param inducedFactor 1/(π·A·e) [-]
      * @param output index of the output that moves its flap, −1 for none
-     * @param effectiveness flap effectiveness times the share of the strip that it covers [-]
-     * @param flapMoment change of c_m per deflection of its flap [1/rad]
+     * @param flapRatio flap chord over chord [-], 0 without a flap
+     * @param covered share of the strip that the flap covers [-]
      * @param behindWing whether it lies in the wing's downwash
-     * @param partner index of the strip across from it whose opposite load pulls against its own, −1 for none
-     * @param lost share of their difference that is lost by that [-]
+     * @param inner its inner end: leading edge aft, right, up and chord, in the frame of the drawing [m]
+     * @param outer its outer end, likewise [m]
+     * @param tip whether its outer end is free
      */
     record Strip(
             double[] place,
@@ -48,11 +49,16 @@ final class Strips {
             Section section,
             double inducedFactor,
             int output,
-            double effectiveness,
-            double flapMoment,
+            double flapRatio,
+            double covered,
             boolean behindWing,
-            int partner,
-            double lost) {}
+            double[] inner,
+            double[] outer,
+            boolean tip) {
+        boolean isWing() {
+            return !behindWing && normal[2] < -0.5;
+        }
+    }
 
     private static final int PER_WING_PANEL = 5;
     private static final int PER_TAIL_PANEL = 2;
@@ -64,8 +70,6 @@ final class Strips {
     private final Setup setup;
     private final Position centre;
     private final List<Strip> strips = new ArrayList<>();
-    private int partner;
-    private double pulled;
 
     private Strips(Setup setup) {
         this.setup = setup;
@@ -110,6 +114,9 @@ final class Strips {
                 double aft = edge + share * panel.length() * Math.tan(panel.sweep()) + chord / 4;
                 double height = up + share * panel.length() * Math.tan(panel.dihedral());
                 double width = panel.length() * (edges[i + 1] - edges[i]);
+                double[] in = end(panel, inner, edge, up, edges[i]);
+                double[] out = end(panel, inner, edge, up, edges[i + 1]);
+                boolean tip = panel == wing.panels().get(wing.panels().size() - 1) && i + 2 == edges.length;
                 double innerShare = (y - width / 2) / half;
                 double outerShare = (y + width / 2) / half;
                 Optional<Flap> flap = flap(wing, innerShare, outerShare);
@@ -132,9 +139,12 @@ final class Strips {
                             wing.section(),
                             1 / (Math.PI * planform.aspectRatio() * SPAN_EFFICIENCY),
                             flap.isPresent() ? output(moved(wing, flap.get(), side)) : -1,
-                            covered * LiftingSurface.flapEffectiveness(ratio),
-                            covered * LiftingSurface.flapMoment(ratio),
-                            false));
+                            ratio,
+                            covered,
+                            false,
+                            mirrored(in, side),
+                            mirrored(out, side),
+                            tip));
                 }
             }
             inner += panel.length();
@@ -142,6 +152,21 @@ final class Strips {
             up += panel.length() * Math.tan(panel.dihedral());
             twist += panel.twist();
         }
+    }
+
+    /** A place along a wing panel: leading edge aft, right and up, and the chord there. */
+    private static double[] end(WingPanel panel, double inner, double edge, double up, double share) {
+        double out = share * panel.length();
+        return new double[] {
+            edge + out * Math.tan(panel.sweep()),
+            inner + out,
+            up + out * Math.tan(panel.dihedral()),
+            panel.rootChord() + share * (panel.tipChord() - panel.rootChord())
+        };
+    }
+
+    private static double[] mirrored(double[] end, int side) {
+        return new double[] {end[0], side * end[1], end[2], end[3]};
     }
 
     /** Where a panel is cut, as shares of its length: evenly, and where two flaps meet at their ends. */
@@ -192,10 +217,7 @@ final class Strips {
                         },
                         tail -> {
                             double angle = tail.inverted() ? -tail.dihedral() : tail.dihedral();
-                            pulled = 1 - VeePair.apart(tail);
-                            partner = PER_TAIL_PANEL;
                             cutPanel(tail.panel(), 1, angle, output(Surface.RIGHT_VEE), true);
-                            partner = -PER_TAIL_PANEL;
                             cutPanel(tail.panel(), -1, angle, output(Surface.LEFT_VEE), true);
                         },
                         tail -> {
@@ -213,8 +235,6 @@ final class Strips {
                 Math.atan(Math.tan(panel.sweep()) + (panel.tipChord() - panel.rootChord()) / 4 / panel.length());
         double cosSweep = Math.cos(quarterSweep);
         double aspect = (fin ? 1.55 : 2) * panel.length() * panel.length() / panel.area();
-        double effect = LiftingSurface.flapEffectiveness(panel.controlChordRatio());
-        double moment = LiftingSurface.flapMoment(panel.controlChordRatio());
         for (int i = 0; i < PER_TAIL_PANEL; i++) {
             double share = (i + 0.5) / PER_TAIL_PANEL;
             double chord = panel.rootChord() + share * (panel.tipChord() - panel.rootChord());
@@ -236,10 +256,23 @@ final class Strips {
                     Section.FLAT_TAIL,
                     1 / (Math.PI * aspect * SPAN_EFFICIENCY),
                     output,
-                    effect,
-                    moment,
-                    behindWing));
+                    output < 0 ? 0 : panel.controlChordRatio(),
+                    1,
+                    behindWing,
+                    end(panel, side, angle, (double) i / PER_TAIL_PANEL),
+                    end(panel, side, angle, (i + 1.0) / PER_TAIL_PANEL),
+                    i + 1 == PER_TAIL_PANEL));
         }
+    }
+
+    private static double[] end(TailPanel panel, int side, double angle, double share) {
+        double out = share * panel.length();
+        return new double[] {
+            panel.leadingEdge() + out * Math.tan(panel.sweep()),
+            side * (panel.right() + out * Math.cos(angle)),
+            panel.up() + out * Math.sin(angle),
+            panel.rootChord() + share * (panel.tipChord() - panel.rootChord())
+        };
     }
 
     /** Places a strip of a panel that goes out to one side, tilted up by its dihedral. */
@@ -257,9 +290,12 @@ final class Strips {
             Section section,
             double induced,
             int output,
-            double effectiveness,
-            double flapMoment,
-            boolean behindWing) {
+            double flapRatio,
+            double covered,
+            boolean behindWing,
+            double[] inner,
+            double[] outer,
+            boolean tip) {
         double[] place = {centre.aft() - aft, right - centre.right(), centre.up() - up};
         double sin = Math.sin(dihedral);
         double cos = Math.cos(dihedral);
@@ -277,10 +313,11 @@ final class Strips {
                 section,
                 induced,
                 output,
-                effectiveness,
-                flapMoment,
+                flapRatio,
+                covered,
                 behindWing,
-                partner == 0 ? -1 : strips.size() + partner,
-                pulled);
+                inner,
+                outer,
+                tip);
     }
 }

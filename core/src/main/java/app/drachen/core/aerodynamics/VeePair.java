@@ -50,7 +50,8 @@ public final class VeePair {
                 List.of(),
                 true,
                 ACROSS,
-                ALONG);
+                ALONG,
+                0);
     }
 
     /** Force on the right half along its normal, which points up and inwards. */

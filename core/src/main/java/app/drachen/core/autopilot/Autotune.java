@@ -122,7 +122,7 @@ final class Autotune {
         return new AxisGains(
                 now.angle(),
                 stepped(now.rate(), rate),
-                stepped(now.integral(), forward),
+                stepped(now.integral(), StartGains.integralGain(forward)),
                 stepped(now.forward(), forward));
     }
 

@@ -35,18 +35,22 @@ public final class StartGains {
                         * planform.area()
                         * planform.span()
                         * planform.span()
-                        * -ControlPower.rollDamping(planform));
+                        * -ControlPower.rollDamping(setup));
         double roll = rateGain(k, t);
-        double rollIntegral = forwardGain(k);
+        double forward = forwardGain(k);
         PitchAnswer answer = PitchAnswer.of(setup, speed, density);
         // over the short time pitch rate answers like an integrator with q̇ per command
         double pitch = clampGain(0.5 / (answer.perCommand() * 3 * DELAY));
         return new Gains(
-                new Gains.AxisGains(3.0, clampGain(roll), rollIntegral, rollIntegral),
-                new Gains.AxisGains(3.0, pitch, 3 * pitch, clampGain(0.8 * answer.commandPerRate())),
+                new Gains.AxisGains(3.0, clampGain(roll), integralGain(forward), forward),
+                new Gains.AxisGains(
+                        3.0,
+                        pitch,
+                        Math.max(3 * pitch, integralGain(0.8 * answer.commandPerRate())),
+                        clampGain(0.8 * answer.commandPerRate())),
                 0.1,
-                0.35,
-                0.03,
+                0.3,
+                0.02,
                 0.06,
                 Math.max(8, 0.9 * speed));
     }
@@ -65,6 +69,11 @@ public final class StartGains {
     /** Command per wanted rate [1/(rad/s)]: four fifths of what would just do. */
     static double forwardGain(double k) {
         return clampGain(0.8 / k);
+    }
+
+    /** Command per accumulated rate error [1/rad]: what the forward gain misses is made good with a time of 0.6 s. */
+    static double integralGain(double forward) {
+        return clampGain(2 * forward);
     }
 
     private static double clampGain(double gain) {

@@ -75,10 +75,8 @@ public enum Own {
     AILERON_TO(Quantity.LENGTH, a -> a.aileron(f -> f.to() * a.planform().span() / 2)),
     AILERON_RATIO(Quantity.SHARE, a -> a.aileron(Flap::chordRatio)),
     AILERON_THROW(Quantity.ANGLE, a -> positive(ControlPower.fullDeflection(a.setup(), Axis.ROLL))),
-    ROLL_POWER(
-            Quantity.PER_RADIAN,
-            a -> positive(ControlPower.rollPower(a.setup().airframe().wing()))),
-    ROLL_DAMPING(Quantity.PER_RADIAN, a -> Math.abs(ControlPower.rollDamping(a.planform()))),
+    ROLL_POWER(Quantity.PER_RADIAN, a -> positive(ControlPower.rollPower(a.setup()))),
+    ROLL_DAMPING(Quantity.PER_RADIAN, a -> Math.abs(ControlPower.rollDamping(a.setup()))),
     SERVO_ARM(Quantity.LENGTH, a -> a.firstSurface(o -> o.linkage().arm())),
     SURFACE_HORN(Quantity.LENGTH, a -> a.firstSurface(o -> o.linkage().horn())),
     ROLL_SHARE(Quantity.SHARE, a -> a.elevon(o -> Math.abs(o.mix().roll()))),

@@ -111,11 +111,11 @@ public final class DemoScenarios {
                     seeschwalbe(),
                     "auto-trim",
                     EVENING.withWind(
-                            2,
+                            1.5,
                             EVENING.stripHeading() + Math.PI / 2 > 2 * Math.PI
                                     ? EVENING.stripHeading() - Math.PI / 2
                                     : EVENING.stripHeading() + Math.PI / 2,
-                            2.5)),
+                            1.8)),
             of(
                     "weak-throw",
                     "sinks into the ground: thrown below stall speed",

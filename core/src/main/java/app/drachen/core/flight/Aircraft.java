@@ -6,11 +6,8 @@ import app.drachen.core.aerodynamics.AirForces;
 import app.drachen.core.aerodynamics.StripModel;
 import app.drachen.core.airframe.MassProperties;
 import app.drachen.core.airframe.Position;
-import app.drachen.core.controls.Output;
 import app.drachen.core.propulsion.Propulsion;
 import app.drachen.core.setup.Setup;
-import java.util.Arrays;
-import java.util.List;
 
 /**
  * One aircraft in motion: rigid body, servos, motor and pack.
@@ -20,17 +17,12 @@ import java.util.List;
  * exact first-order lags. On the ground it slides with a friction of 0.5 (foam on grass, own estimate, 0.3 to 0.7).
  *
  * <p>Source: E. Hairer, S. P. Nørsett, G. Wanner, Solving Ordinary Differential Equations I, 1993, for the steps.
- * Servos: common practice, 0.04 s lag, 60° in 0.12 s, a dead band of 3 µs, and play of the linkage of 0.4° at the surface
- * (own estimate, 0.2° to 1°). The speed controller stops the motor for good below 3.3 V a cell for a second (common
- * practice).
+ * Servos: {@link Servos}. The tail meets the downwash that left the wing a while ago. The speed controller stops the motor for good
+ * below 3.3 V a cell for a second (common practice).
  *
  * <p>Mutable, for one thread; a step allocates nothing.
  */
 public final class Aircraft {
-    private static final double SERVO_LAG = 0.04;
-    private static final double SERVO_RATE_MICROS = 5_500;
-    private static final double DEAD_BAND_MICROS = 3;
-    private static final double PLAY = Math.toRadians(0.4);
     private static final double BOARD_CURRENT = 0.25;
     private static final double CUT_OFF_VOLTS = 3.3;
     private static final double CUT_OFF_TIME = 1;
@@ -38,28 +30,20 @@ public final class Aircraft {
 
     private final AirForces air;
     private final BodyMotion body;
-    private final List<Output> outputs;
     private final Propulsion propulsion;
     private final Shafts shafts;
     private final double[] load = new double[6];
     private final double[] slope = new double[6];
     private final double[] before = new double[6];
     private boolean started;
-    private final double[] servoMicros;
-    private final double[] deflections;
-
-    /** What the servos ask for, and the pulse it was found at: a servo at rest needs no geometry. */
-    private final double[] driven;
-
-    private final double[] drivenAt;
+    private final Servos servos;
     private double current;
     private double chargeUsed;
     private double loadFactor = 1;
     private double sinceLow;
     private boolean cutOff;
     private double rollGust;
-    private double deadBand = DEAD_BAND_MICROS;
-    private double play = PLAY;
+    private double downwash;
     private double airU;
     private double airV;
     private double airW;
@@ -73,27 +57,15 @@ public final class Aircraft {
     public Aircraft(Setup setup, AirForces forces, MassProperties properties) {
         air = forces;
         body = new BodyMotion(properties);
-        outputs = setup.controls().outputs();
         propulsion = setup.propulsion();
         Position centre = properties.centre();
         shafts = new Shafts(setup, centre);
-        servoMicros = new double[outputs.size()];
-        deflections = new double[outputs.size()];
-        driven = new double[outputs.size()];
-        drivenAt = new double[outputs.size()];
-        Arrays.fill(drivenAt, Double.NaN);
-        for (int i = 0; i < outputs.size(); i++) {
-            Output output = outputs.get(i);
-            boolean motor = output.surface().isMotor();
-            servoMicros[i] = motor ? output.lowMicros() : output.centreMicros();
-            deflections[i] = motor ? 0 : output.deflection(servoMicros[i]);
-        }
+        servos = new Servos(setup.controls().outputs());
     }
 
     /** Takes dead band and play out of the servos, so that the equations are smooth. */
     void smoothServos() {
-        deadBand = 0;
-        play = 0;
+        servos.smooth();
     }
 
     /**
@@ -122,13 +94,9 @@ public final class Aircraft {
 
     /** Puts servos and shaft at once where the pulses [µs] want them, at a density [kg/m³] and an airspeed [m/s]. */
     public void settle(double[] pulsesMicros, double density, double airspeed) {
-        for (int i = 0; i < outputs.size(); i++) {
-            servoMicros[i] = pulsesMicros[i];
-            deflections[i] =
-                    outputs.get(i).surface().isMotor() ? 0 : outputs.get(i).deflection(pulsesMicros[i]);
-        }
+        servos.settle(pulsesMicros);
         for (int i = 0; i < 60; i++) {
-            shafts.settle(0.3, servoMicros, cutOff, restingVolts(), density, airspeed);
+            shafts.settle(0.3, servos.micros, cutOff, restingVolts(), density, airspeed);
         }
     }
 
@@ -148,15 +116,25 @@ public final class Aircraft {
      */
     public void step(
             double step, double[] pulsesMicros, double windNorth, double windEast, double windDown, double density) {
-        moveServos(step, pulsesMicros);
+        servos.move(step, pulsesMicros);
         turnShaft(step, density);
         load(windNorth, windEast, windDown, density);
+        followDownwash(step);
         for (int i = 0; i < 6; i++) {
             slope[i] = started ? load[i] - before[i] : 0;
             before[i] = load[i];
         }
         started = true;
         body.advance(step, load, slope);
+    }
+
+    /** The tail meets the downwash that left the wing as long ago as the way takes: a first-order lag of that time. */
+    private void followDownwash(double step) {
+        double way = air.downwashWay();
+        double now = air.downwash();
+        double share = way > 0 ? 1 - Math.exp(-step * airspeed() / way) : 1;
+        downwash = started ? downwash + share * (now - downwash) : now;
+        air.lag(downwash - now);
     }
 
     /**
@@ -168,29 +146,8 @@ public final class Aircraft {
         rollGust = rate;
     }
 
-    private void moveServos(double step, double[] pulsesMicros) {
-        double share = 1 - Math.exp(-step / SERVO_LAG);
-        double most = SERVO_RATE_MICROS * step;
-        for (int i = 0; i < servoMicros.length; i++) {
-            if (outputs.get(i).surface().isMotor()) {
-                servoMicros[i] = pulsesMicros[i];
-                continue;
-            }
-            double error = pulsesMicros[i] - servoMicros[i];
-            if (Math.abs(error) > deadBand) {
-                servoMicros[i] += Math.max(-most, Math.min(most, share * error));
-            }
-            if (servoMicros[i] != drivenAt[i]) {
-                drivenAt[i] = servoMicros[i];
-                driven[i] = outputs.get(i).deflection(servoMicros[i]);
-            }
-            // the surface follows once the play is taken up
-            deflections[i] = Math.max(driven[i] - play / 2, Math.min(driven[i] + play / 2, deflections[i]));
-        }
-    }
-
     private void turnShaft(double step, double density) {
-        shafts.turn(step, servoMicros, cutOff, restingVolts(), density, airU);
+        shafts.turn(step, servos.micros, cutOff, restingVolts(), density, airU);
         current = shafts.current() + BOARD_CURRENT;
         chargeUsed = Math.min(propulsion.pack().capacity(), chargeUsed + current * step);
         boolean low = volts() < CUT_OFF_VOLTS * propulsion.pack().cells();
@@ -205,7 +162,7 @@ public final class Aircraft {
         airV = s[4] - body.along(1, windNorth, windEast, windDown);
         airW = s[5] - body.along(2, windNorth, windEast, windDown);
         shafts.blow(air, density);
-        air.compute(airU, airV, airW, s[10] - rollGust, s[11], s[12], density, deflections);
+        air.compute(airU, airV, airW, s[10] - rollGust, s[11], s[12], density, servos.deflections);
         load[0] = air.forceX();
         load[1] = air.forceY();
         load[2] = air.forceZ();
@@ -222,6 +179,12 @@ public final class Aircraft {
      * @return six values
      */
     public double[] accelerations(double windNorth, double windEast, double windDown, double density) {
+        return accelerations(windNorth, windEast, windDown, density, 0);
+    }
+
+    /** The same with downwash over the tail that is above the steady one by an angle [rad]. */
+    double[] accelerations(double windNorth, double windEast, double windDown, double density, double lag) {
+        air.lag(lag);
         // the propeller works in the air of this state, not in that of the last one asked for
         load(windNorth, windEast, windDown, density);
         turnShaft(1e-9, density);
@@ -239,6 +202,11 @@ public final class Aircraft {
     public boolean slide(double step) {
         started = false;
         return body.slide(step, GROUND_FRICTION * GRAVITY * step);
+    }
+
+    /** The air's forces, to ask what the wing sheds. */
+    AirForces air() {
+        return air;
     }
 
     /** Whether the speed controller has stopped the motor. */
@@ -395,6 +363,6 @@ public final class Aircraft {
      * @return deflection of an output's surface, trailing edge down positive [rad]
      */
     public double deflection(int output) {
-        return deflections[output];
+        return servos.deflections[output];
     }
 }

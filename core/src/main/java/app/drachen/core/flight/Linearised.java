@@ -11,7 +11,8 @@ import java.util.List;
  *
  * <p>Source: R. C. Nelson, Flight Stability and Automatic Control, 1998, chapters 4 and 5: states u, w, q, θ along, and
  * v, p, r, φ across. Derivatives are central differences of the full equations of motion, so that they hold for whatever
- * aircraft stands in them; what couples the two sets (motor torque) is left out.
+ * aircraft stands in them; what couples the two sets (motor torque) is left out. The downwash over a tail is that of
+ * l/V ago, which adds the derivatives of ẇ: ẋ = A·x − b·(l/V)·(c·ẋ).
  *
  * @param along rates of u [m/s], w [m/s], q [rad/s], θ [rad] over the same, 4 × 4
  * @param across rates of v [m/s], p [rad/s], r [rad/s], φ [rad] over the same, 4 × 4
@@ -87,10 +88,51 @@ public record Linearised(double[][] along, double[][] across, double speed) {
             across[1][j] = (a[3] - b[3]) / (2 * STEPS_ACROSS[j]);
             across[2][j] = (a[5] - b[5]) / (2 * STEPS_ACROSS[j]);
         }
+        delay(aircraft, along, speed, alpha, density);
         along[3][2] = 1;
         across[3][1] = 1;
         across[3][2] = Math.tan(alpha);
         return new Linearised(along, across, speed);
+    }
+
+    /** Brings in that the downwash comes late. */
+    private static void delay(Aircraft aircraft, double[][] along, double speed, double alpha, double density) {
+        double time = aircraft.air().downwashWay() / speed;
+        if (time <= 0) {
+            return;
+        }
+        double angle = 0.002;
+        aircraft.place(0, 0, 100, 0, alpha, 0, speed);
+        aircraft.move(speed * Math.cos(alpha), 0, speed * Math.sin(alpha), 0, 0, 0);
+        double[] more = aircraft.accelerations(0, 0, 0, density, angle);
+        double[] less = aircraft.accelerations(0, 0, 0, density, -angle);
+        double[] b = {
+            (more[0] - less[0]) / (2 * angle), (more[2] - less[2]) / (2 * angle), (more[4] - less[4]) / (2 * angle)
+        };
+        double[] c = new double[4];
+        for (int j = 0; j < 3; j++) {
+            double[] step = new double[4];
+            step[j] = STEPS_ALONG[j];
+            rates(aircraft, speed, alpha, density, step, new double[4]);
+            c[j] = aircraft.air().downwash();
+            step[j] = -STEPS_ALONG[j];
+            rates(aircraft, speed, alpha, density, step, new double[4]);
+            c[j] = (c[j] - aircraft.air().downwash()) / (2 * STEPS_ALONG[j]);
+        }
+        // ẋ = A·x − t·b·s with s = c·ẋ, so that s·(1 + t·c·b) = c·A·x
+        double inverse = 1;
+        for (int i = 0; i < 3; i++) {
+            inverse += time * c[i] * b[i];
+        }
+        for (int j = 0; j < 4; j++) {
+            double shed = 0;
+            for (int i = 0; i < 3; i++) {
+                shed += c[i] * along[i][j];
+            }
+            for (int i = 0; i < 3; i++) {
+                along[i][j] -= time * b[i] * shed / inverse;
+            }
+        }
     }
 
     private static double[] rates(

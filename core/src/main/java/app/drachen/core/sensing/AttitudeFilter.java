@@ -129,14 +129,16 @@ public final class AttitudeFilter {
      * @param force what the accelerometer shows [m/s²]
      * @param gyro what the gyro shows [rad/s]
      * @param speed through the air along x [m/s]
+     * @param below speed through the air along z [m/s]
      * @param gaining change of that speed [m/s²]
      * @param noise of the acceleration that is not taken out [m/s²]
      */
-    public void gravity(double[] force, double[] gyro, double speed, double gaining, double noise) {
+    public void gravity(double[] force, double[] gyro, double speed, double below, double gaining, double noise) {
+        double p = gyro[0] - bias[0];
         double q = gyro[1] - bias[1];
         double r = gyro[2] - bias[2];
-        double x = (gaining - force[0]) / GRAVITY;
-        double y = (r * speed - force[1]) / GRAVITY;
+        double x = (gaining + q * below - force[0]) / GRAVITY;
+        double y = (r * speed - p * below - force[1]) / GRAVITY;
         double z = (-q * speed - force[2]) / GRAVITY;
         double dx = down(0);
         double dy = down(1);

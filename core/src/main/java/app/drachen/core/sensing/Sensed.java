@@ -56,6 +56,7 @@ public final class Sensed {
     private double yawRate;
     private double pitot;
     private double airspeed;
+    private final AttackFilter attack = new AttackFilter();
     private double height;
     private double climb;
     private double north;
@@ -150,7 +151,9 @@ public final class Sensed {
             sinceSlow = 0;
         }
         if (sinceGravity >= GRAVITY_PERIOD - 1e-9) {
-            filter.gravity(smooth, gyro, airspeed, smoothGaining, GRAVITY_NOISE);
+            attack.update(sinceGravity, airspeed, vertical.climb(), filter.roll(), filter.pitch());
+            double along = airspeed * Math.cos(attack.angle());
+            filter.gravity(smooth, gyro, along, airspeed * Math.sin(attack.angle()), smoothGaining, GRAVITY_NOISE);
             filter.compass(sensors.field, COMPASS_NOISE);
             wind(sinceGravity);
             sinceGravity = 0;

@@ -26,9 +26,9 @@ class LatticeTest {
             int across,
             int along) {
         Sheet right =
-                new Sheet(0, 0, 0, span / 2, 1, dihedral, root, tip, sweep, 0, 0, List.of(), inset, across, along);
+                new Sheet(0, 0, 0, span / 2, 1, dihedral, root, tip, sweep, 0, 0, List.of(), inset, across, along, 0);
         Sheet left =
-                new Sheet(0, 0, 0, span / 2, -1, dihedral, root, tip, sweep, 0, 0, List.of(), inset, across, along);
+                new Sheet(0, 0, 0, span / 2, -1, dihedral, root, tip, sweep, 0, 0, List.of(), inset, across, along, 0);
         return new Lattice(List.of(right, left), about, 0);
     }
 

@@ -92,7 +92,7 @@ class AttitudeFilterTest {
             };
             // the turn's acceleration is taken out with the true rates here: its error is not white
             double[] known = {rate[0] + filter.bias(0), rate[1] + filter.bias(1), rate[2] + filter.bias(2)};
-            filter.gravity(force, known, SPEED, 0, GRAVITY_NOISE);
+            filter.gravity(force, known, SPEED, 0, 0, GRAVITY_NOISE);
             double wrong = COMPASS_NOISE * noise.gaussian();
             filter.compass(inBody(Math.cos(wrong), -Math.sin(wrong), 0), COMPASS_NOISE);
         }

@@ -3,6 +3,7 @@ package app.drachen.core.debrief.checks;
 import app.drachen.core.air.Atmosphere;
 import app.drachen.core.debrief.FlightFacts;
 import app.drachen.core.debrief.Flown;
+import app.drachen.core.debrief.Lost;
 import app.drachen.core.debrief.ModeSegment;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
@@ -95,10 +96,14 @@ public final class StickRestCheck implements DebriefCheck {
             int from = Math.max(
                     segment.from(), flight.facts().map(FlightFacts::launch).orElse(0));
             while (from < segment.to()) {
+                if (unheard(flight, log.time(from))) {
+                    from++;
+                    continue;
+                }
                 int to = from;
                 double low = Double.POSITIVE_INFINITY;
                 double high = Double.NEGATIVE_INFINITY;
-                while (to < segment.to()) {
+                while (to < segment.to() && !unheard(flight, log.time(to))) {
                     double stick = log.value(LogColumn.STICK_ROLL, to);
                     low = Double.isNaN(stick) ? low : Math.min(low, stick);
                     high = Double.isNaN(stick) ? high : Math.max(high, stick);
@@ -122,6 +127,12 @@ public final class StickRestCheck implements DebriefCheck {
             }
         }
         return rests;
+    }
+
+    /** While the radio is lost the log holds the stick as it was heard last. */
+    private static boolean unheard(Flown flight, double time) {
+        return flight.lost().getOrDefault(Lost.What.LINK, List.of()).stream()
+                .anyMatch(l -> l.span().from() <= time && time <= l.span().to());
     }
 
     @Override

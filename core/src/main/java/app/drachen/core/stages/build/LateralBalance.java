@@ -59,7 +59,7 @@ public final class LateralBalance implements ClearanceRule {
         String side = right < 0 ? "Left" : "Right";
         Working tip = tipMass(setup, right);
         double full = ControlPower.fullDeflection(setup, Axis.ROLL);
-        double power = ControlPower.rollPower(setup.airframe().wing());
+        double power = ControlPower.rollPower(setup);
         if (full * power == 0) {
             boolean middle = Math.abs(right) < NEAR;
             return ruling(

@@ -65,7 +65,12 @@ public final class FirstFlightRates implements ClearanceRule {
         if (!wild && !tame && !hard) {
             return Ruling.advice(
                     Stage.THROWS,
-                    Finding.of(id(), State.GOOD, "Full stick rolls " + shown, "At cruise speed, ±25 %.", rate));
+                    Finding.of(
+                            id(),
+                            State.GOOD,
+                            "Full stick rolls " + shown,
+                            "At cruise speed, rolling without yaw; the slip of a roll takes up to half of it on a wing without a tail, a third elsewhere.",
+                            rate));
         }
         double wanted = Math.rint(rates.roll() * Math.toRadians(90) / rate.value() * 20) / 20;
         double share = Math.max(0.2, Math.min(1, wanted));

@@ -4,9 +4,11 @@ import app.drachen.core.aerodynamics.Sheet.Hinge;
 import app.drachen.core.airframe.Flap;
 import app.drachen.core.airframe.Planform;
 import app.drachen.core.airframe.Position;
+import app.drachen.core.airframe.Tail;
 import app.drachen.core.airframe.TailPanel;
 import app.drachen.core.airframe.Wing;
 import app.drachen.core.airframe.WingPanel;
+import app.drachen.core.controls.Output;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.setup.Setup;
 import java.util.ArrayList;
@@ -18,26 +20,45 @@ final class LatticeCut {
     private static final int ACROSS_TAIL = 6;
     private static final int ALONG = 4;
 
-    private final Setup setup;
+    private final Wing wing;
+    private final Tail tail;
+    private final List<Output> outputs;
+    private final boolean tailless;
     private final List<Sheet> sheets = new ArrayList<>();
 
-    private LatticeCut(Setup setup) {
-        this.setup = setup;
+    private LatticeCut(Wing wing, Tail tail, List<Output> outputs) {
+        this.wing = wing;
+        this.tail = tail;
+        this.outputs = outputs;
+        tailless = tail instanceof Tail.None;
     }
 
     /** A lattice of a set-up, about its centre of gravity. */
     static Lattice of(Setup setup) {
-        LatticeCut cut = new LatticeCut(setup);
+        LatticeCut cut = new LatticeCut(
+                setup.airframe().wing(),
+                setup.airframe().tail(),
+                setup.controls().outputs());
         cut.wing();
         cut.tail();
         Position centre = setup.massProperties().centre();
         return new Lattice(cut.sheets, centre.aft(), centre.up());
     }
 
+    /**
+     * A lattice of a wing with the fins that stand on it, without a tail.
+     *
+     * @param aft station that moments are about [m]
+     */
+    static Lattice of(Wing wing, Tail.None fins, double aft) {
+        LatticeCut cut = new LatticeCut(wing, fins, List.of());
+        cut.wing();
+        cut.tail();
+        return new Lattice(cut.sheets, aft, 0);
+    }
+
     private void wing() {
-        Wing wing = setup.airframe().wing();
-        Planform planform = setup.planform();
-        double half = planform.span() / 2;
+        double half = Planform.of(wing).span() / 2;
         double zero = wing.section().zeroLiftAngle();
         double inner = 0;
         double edge = wing.rootLeadingEdge();
@@ -75,7 +96,8 @@ final class LatticeCut {
                         hinges,
                         k == wing.panels().size() - 1,
                         across,
-                        ALONG));
+                        ALONG,
+                        0));
             }
             inner += panel.length();
             edge += panel.length() * Math.tan(panel.sweep());
@@ -85,8 +107,8 @@ final class LatticeCut {
     }
 
     private int output(Surface surface) {
-        for (int i = 0; i < setup.controls().outputs().size(); i++) {
-            if (setup.controls().outputs().get(i).surface().equals(surface)) {
+        for (int i = 0; i < outputs.size(); i++) {
+            if (outputs.get(i).surface().equals(surface)) {
                 return i;
             }
         }
@@ -94,26 +116,24 @@ final class LatticeCut {
     }
 
     private void tail() {
-        setup.airframe()
-                .tail()
-                .meet(
-                        tail -> {
-                            int elevator = output(Surface.ELEVATOR);
-                            panel(tail.plane(), 1, 0, elevator);
-                            panel(tail.plane(), -1, 0, elevator);
-                            panel(tail.fin(), -1, Math.PI / 2, output(Surface.RUDDER));
-                        },
-                        tail -> {
-                            double angle = tail.inverted() ? -tail.dihedral() : tail.dihedral();
-                            panel(tail.panel(), 1, angle, output(Surface.RIGHT_VEE));
-                            panel(tail.panel(), -1, angle, output(Surface.LEFT_VEE));
-                        },
-                        tail -> {
-                            for (TailPanel fin : tail.fins()) {
-                                panel(fin, 1, Math.PI / 2, -1);
-                                panel(fin, -1, Math.PI / 2, -1);
-                            }
-                        });
+        tail.meet(
+                tail -> {
+                    int elevator = output(Surface.ELEVATOR);
+                    panel(tail.plane(), 1, 0, elevator);
+                    panel(tail.plane(), -1, 0, elevator);
+                    panel(tail.fin(), -1, Math.PI / 2, output(Surface.RUDDER));
+                },
+                tail -> {
+                    double angle = tail.inverted() ? -tail.dihedral() : tail.dihedral();
+                    panel(tail.panel(), 1, angle, output(Surface.RIGHT_VEE));
+                    panel(tail.panel(), -1, angle, output(Surface.LEFT_VEE));
+                },
+                tail -> {
+                    for (TailPanel fin : tail.fins()) {
+                        panel(fin, 1, Math.PI / 2, -1);
+                        panel(fin, -1, Math.PI / 2, -1);
+                    }
+                });
     }
 
     private void panel(TailPanel panel, int side, double angle, int output) {
@@ -132,6 +152,7 @@ final class LatticeCut {
                 List.of(new Hinge(0, 1, panel.controlChordRatio(), output)),
                 true,
                 ACROSS_TAIL,
-                ALONG));
+                ALONG,
+                tailless ? 0 : 1));
     }
 }
