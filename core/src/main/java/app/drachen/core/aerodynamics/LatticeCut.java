@@ -48,13 +48,13 @@ final class LatticeCut {
     /**
      * A lattice of a wing with the fins that stand on it, without a tail.
      *
-     * @param aft station that moments are about [m]
+     * @param aft station that moments are about, at the height of the wing [m]
      */
     static Lattice of(Wing wing, Tail.None fins, double aft) {
         LatticeCut cut = new LatticeCut(wing, fins, List.of());
         cut.wing();
         cut.tail();
-        return new Lattice(cut.sheets, aft, 0);
+        return new Lattice(cut.sheets, aft, wing.up());
     }
 
     private void wing() {

@@ -11,7 +11,7 @@ import app.drachen.core.working.Working;
  *
  * <p>Source: B. Etkin, L. D. Reid, Dynamics of Flight, 1996; the body by slender-body theory (M. M.
  * Munk, NACA Report 184, 1924) with an apparent-mass factor of 0.9, ±50 %. The band covers dε/dα
- * between the DATCOM estimate and the far field, η_t 0.9 to 1.0, the body's ±50 %, and 0.5 % of c̄ for h_w (1.5 % on a wing without a tail).
+ * between the DATCOM estimate and the far field, η_t 0.9 to 1.0, the body's ±50 %, and 0.6 % of c̄ for h_w.
  *
  * @param share neutral point behind the leading edge of c̄, as a share of c̄ [-]
  * @param low lower bound of it [-]
@@ -49,7 +49,6 @@ public record NeutralPoint(
         double areaRatio = tail.pitchArea() / planform.area();
         double body = 2 * APPARENT_MASS * airframe.body().volume() / (planform.area() * planform.meanChord());
         double centre = WingCentre.share(airframe);
-        double within = WingCentre.within(airframe);
         double middle = locate(centre, wing, tail.pitchSlope(), volume, areaRatio, TAIL_EFFICIENCY, near, body);
         double low = middle;
         double high = middle;
@@ -58,8 +57,8 @@ public record NeutralPoint(
                 for (double factor : new double[] {0.5, 1.5}) {
                     double h = locate(
                             centre, wing, tail.pitchSlope(), volume, areaRatio, efficiency, downwash, factor * body);
-                    low = Math.min(low, h - within);
-                    high = Math.max(high, h + within);
+                    low = Math.min(low, h - WingCentre.WITHIN);
+                    high = Math.max(high, h + WingCentre.WITHIN);
                 }
             }
         }

@@ -29,6 +29,12 @@ public final class StripModel implements AirForces {
     private static final double LINEAR_FLAP = Math.toRadians(15);
     private static final double TAIL_EFFICIENCY = 0.95;
 
+    /** Gaps at hinges, joints and waves of a wing as built, over a smooth one [-] (own estimate after Hoerner 1965, 1.05 to 1.25). */
+    private static final double AS_BUILT = 1.12;
+
+    /** Drag area of a horn with its rod: 15 mm by 2.5 mm across the flow, C_D 1.1 [m²] (own estimate). */
+    private static final double HORN = 4e-5;
+
     /** Radius of the grown stream over that of the propeller [-]; √½ at rest, 1 at high speed. */
     private static final double CONTRACTION = 0.85;
 
@@ -146,7 +152,7 @@ public final class StripModel implements AirForces {
             double least = s.section().zeroLiftAngle() == 0 ? most : 0.75 * most;
             stallDown[i] =
                     stalls.computeIfAbsent(List.of(slope[i], least), k -> Separation.stallAngle(k.get(0), k.get(1)));
-            leastDrag[i] = error.drag() * s.section().leastDrag();
+            leastDrag[i] = error.drag() * AS_BUILT * s.section().leastDrag();
             moment[i] = s.section().pitchingMoment();
             induced[i] = s.inducedFactor();
             behindWing[i] = s.behindWing();
@@ -166,7 +172,9 @@ public final class StripModel implements AirForces {
                         - setup.planform().quarterStation()
                 : 0;
         Body body = setup.airframe().body();
-        bodyDragArea = error.drag() * (0.12 * body.width() * body.height() + 0.005 * body.podLength() * body.height());
+        double horns = HORN * setup.controls().surfaces().size();
+        bodyDragArea =
+                error.drag() * (0.12 * body.width() * body.height() + 0.005 * body.podLength() * body.height() + horns);
         bodySideArea = 0.8 * body.podLength() * body.height();
         bodyMoment = 2 * NeutralPoint.APPARENT_MASS * body.volume();
     }

@@ -15,13 +15,13 @@ import java.util.List;
  * all along the span, which sweep and taper take away.
  */
 final class WingCentre {
-    /** How well a lattice knows it, as a share of the mean chord, with a tail (own estimate: planform and section). */
-    private static final double WITHIN = 0.005;
+    /** How well a lattice knows it, as a share of the mean chord (own estimate: planform, fins and section). */
+    static final double WITHIN = 0.006;
 
-    /** The same of a wing without a tail, which is swept and has fins (own estimate). */
-    private static final double WITHIN_TAILLESS = 0.015;
+    /** About the angle of flight, for fins and dihedral turn with it what is zero without lift. */
+    private static final double ALPHA = Derivatives.ALPHA;
 
-    private static final double ALPHA = 1e-3;
+    private static final double STEP = 0.01;
     private static final Memory<Wings, Double> MEMORY = new Memory<>(32, WingCentre::computed);
 
     private record Wings(Wing wing, Tail.None fins) {}
@@ -38,20 +38,11 @@ final class WingCentre {
         return MEMORY.of(new Wings(airframe.wing(), fins));
     }
 
-    /**
-     * How far off it may be.
-     *
-     * @return as a share of the mean chord [-], above 0
-     */
-    static double within(Airframe airframe) {
-        return airframe.tail() instanceof Tail.None ? WITHIN_TAILLESS : WITHIN;
-    }
-
     private static double computed(Wings wings) {
         Planform planform = Planform.of(wings.wing());
         Lattice lattice = LatticeCut.of(wings.wing(), wings.fins(), planform.meanChordLeadingEdge());
-        Lattice.Loads more = lattice.loads(ALPHA, 0, 0, 0, 0, new double[0]);
-        Lattice.Loads less = lattice.loads(-ALPHA, 0, 0, 0, 0, new double[0]);
+        Lattice.Loads more = lattice.loads(ALPHA + STEP, 0, 0, 0, 0, new double[0]);
+        Lattice.Loads less = lattice.loads(ALPHA - STEP, 0, 0, 0, 0, new double[0]);
         double lift = less.force()[2] - more.force()[2];
         return -(more.moment()[1] - less.moment()[1]) / lift / planform.meanChord();
     }

@@ -181,8 +181,10 @@ public final class Autopilot {
         if (wanted == FlightMode.HOME || (wanted == FlightMode.MISSION && route.isEmpty())) {
             heldHeight = home.height();
             climbing = home.climbFirst() && sensed.height() < home.height() - 5;
-            centreNorth = 0;
-            centreEast = 0;
+            // a climb first goes round a place to its right, so that it does not carry it away
+            double abeam = heldCourse + Math.PI / 2;
+            centreNorth = climbing ? sensed.north() + home.circleRadius() * Math.cos(abeam) : 0;
+            centreEast = climbing ? sensed.east() + home.circleRadius() * Math.sin(abeam) : 0;
         }
     }
 
@@ -233,7 +235,7 @@ public final class Autopilot {
         double speed = limits.cruiseSpeed();
         if (climbing) {
             climbing = sensed.height() < home.height() - 5;
-            bank = guidance.bankForCourse(heldCourse, sensed);
+            bank = guidance.bankForCircle(centreNorth, centreEast, home.circleRadius(), sensed);
         } else if (Math.hypot(sensed.north(), sensed.east()) > 2 * home.circleRadius()) {
             bank = guidance.bankForCourse(towards, sensed);
             speed = againstWind(towards, sensed);

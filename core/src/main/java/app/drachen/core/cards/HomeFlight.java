@@ -69,7 +69,9 @@ public final class HomeFlight implements CardPlan {
                                 Quantity.HEIGHT,
                                 "distance from the return height at one and a half circles from home")),
                 List.of(
-                        "It turns away from home or sinks below half the trial height: Manual.",
+                        setup.modes().home().climbFirst()
+                                ? "It climbs in a circle where it is; should it then turn away from home, or sink below half the trial height: Manual."
+                                : "It turns away from home or sinks below half the trial height: Manual.",
                         "It weaves more and more, or is slow and nose-high: Level, power, lower the return height."),
                 600,
                 Optional.of(out));

@@ -22,10 +22,21 @@ import java.util.Optional;
  */
 public record Verdict(PassLimit limit, Optional<Double> measured) {
 
-    /** Judges every limit of a card. */
+    /** Judges every limit of a card by what a log shows. */
     public static List<Verdict> of(Card card, Flown flight) {
+        return of(card, flight, flight.touchdownSink());
+    }
+
+    /**
+     * Judges every limit of a card.
+     *
+     * @param touchdownSink as it was [m/s], without bound for a crash; empty if it did not come down
+     */
+    public static List<Verdict> of(Card card, Flown flight, Optional<Double> touchdownSink) {
         return card.limits().stream()
-                .map(limit -> new Verdict(limit, measure(limit.id(), card, flight)))
+                .map(limit -> new Verdict(
+                        limit,
+                        limit.id() == Measure.TOUCHDOWN_SINK ? touchdownSink : measure(limit.id(), card, flight)))
                 .toList();
     }
 

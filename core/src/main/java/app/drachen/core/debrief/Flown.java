@@ -94,8 +94,10 @@ public record Flown(
         return Switches.of(this);
     }
 
-    /** Sink at the touchdown [m/s], if it is known. */
+    /** Sink at the touchdown [m/s], if it is known; without bound where it hit the ground, for that was no touchdown. */
     public Optional<Double> touchdownSink() {
-        return touchdown.map(TouchedDown::sink).filter(Double::isFinite);
+        return touchdown
+                .map(t -> t.impact() ? Double.POSITIVE_INFINITY : t.sink())
+                .filter(s -> !Double.isNaN(s));
     }
 }

@@ -58,7 +58,7 @@ public final class DemoAircraft {
                 0,
                 0,
                 List.of(new WingPanel(0.30, 0.17, 0.54, toRadians(30), toRadians(1), toRadians(-2.5))),
-                new Section(toRadians(-0.6), 1.05, 0.10, 0.006, 0.013),
+                new Section(toRadians(-0.6), 1.05, 0.10, 0.000, 0.013),
                 0,
                 toRadians(0.25),
                 List.of(Flap.elevon(0.35, 0.95, 0.22)));
@@ -67,7 +67,7 @@ public final class DemoAircraft {
                 new Airframe(wing, new Tail.None(List.of(fin)), new Body(0.30, 0.07, 0.06, 0), 0.250, 0.020, 0.060);
         List<Part> parts = List.of(
                 part("camera", PartKind.CAMERA, 38, 18, 0, 10),
-                part("pack", PartKind.PACK, 196, 48, 0, 0),
+                part("pack", PartKind.PACK, 196, 62, 0, 0),
                 part("receiver", PartKind.RECEIVER, 12, 125, 30, 0),
                 part("satellite receiver", PartKind.SATELLITE_RECEIVER, 12, 100, 0, 20),
                 part("autopilot", PartKind.AUTOPILOT, 24, 150, 0, 5),
@@ -130,7 +130,7 @@ public final class DemoAircraft {
                 toRadians(1.5),
                 0,
                 List.of(Flap.aileron(0.50, 0.94, 0.25)));
-        TailPanel panel = new TailPanel(0.98, 0.015, 0.02, 0.15, 0.10, 0.24, toRadians(12), toRadians(0.35), 0.35);
+        TailPanel panel = new TailPanel(0.98, 0.015, 0.02, 0.15, 0.10, 0.24, toRadians(12), toRadians(0.1), 0.35);
         Airframe airframe = new Airframe(
                 wing,
                 new Tail.Vee(panel, toRadians(38), false),
@@ -200,7 +200,7 @@ public final class DemoAircraft {
                 toRadians(1.5),
                 0,
                 List.of(Flap.aileron(0.55, 0.95, 0.24)));
-        TailPanel plane = new TailPanel(1.02, 0.01, 0.02, 0.14, 0.10, 0.27, toRadians(6), toRadians(1.2), 0.35);
+        TailPanel plane = new TailPanel(1.02, 0.01, 0.02, 0.14, 0.10, 0.27, toRadians(6), toRadians(0.9), 0.35);
         TailPanel fin = new TailPanel(1.00, 0, 0.02, 0.18, 0.11, 0.19, toRadians(18), 0, 0.45);
         Airframe airframe = new Airframe(
                 wing, new Tail.Conventional(plane, fin), new Body(1.15, 0.075, 0.085, 0), 0.560, 0.075, 0.290);

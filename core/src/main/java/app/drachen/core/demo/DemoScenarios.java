@@ -21,7 +21,7 @@ public final class DemoScenarios {
     private static final Field CALM = EVENING.withWind(0.5, 0, 0.8);
 
     /** Share of power in the elevator that holds the nose through a power chop of the low thrust line. */
-    private static final double POWER_SHARE = 0.1;
+    private static final double POWER_SHARE = 0.12;
 
     private static final List<Scenario> ALL = List.of(
             of(

@@ -28,6 +28,7 @@ final class Shafts {
     private final double packResistance;
     private final double[] speed;
     private final double[] thrust;
+    private final double[] standing;
     private final double[] torque;
     private final double[] current;
 
@@ -41,6 +42,7 @@ final class Shafts {
         direction = new double[n][3];
         speed = new double[n];
         thrust = new double[n];
+        standing = new double[n];
         torque = new double[n];
         current = new double[n];
         packResistance = setup.propulsion().resistanceForEach();
@@ -114,9 +116,18 @@ final class Shafts {
             double disc = density * turns * turns * d * d * d * d;
             double advance = advance(k, airspeed);
             thrust[k] = disc * propeller.thrustCoefficient(advance);
+            standing[k] = standing(propeller, advance, airspeed, density);
             torque[k] = disc * d * propeller.powerCoefficient(advance) / (2 * Math.PI);
             current[k] = power * drives[k].motorCurrent(power, volts, packResistance, speed[k]);
         }
+    }
+
+    /** Drag of blades that hardly turn: all of it where they stand, none of it where they still pull. */
+    private static double standing(Propeller propeller, double advance, double airspeed, double density) {
+        double x = advance / propeller.zeroThrustAdvance();
+        return x <= 1
+                ? 0
+                : 0.5 * density * airspeed * airspeed * propeller.standingDragArea() * Math.min(1, 0.5 * (x - 1));
     }
 
     /** Tells the air what the propellers do to it. */
@@ -133,6 +144,8 @@ final class Shafts {
             double pullY = thrust[k] * direction[k][1];
             double pullZ = thrust[k] * direction[k][2];
             double[] at = place[k];
+            // blades that stand are in the way of the flow, wherever the thrust line points
+            pullX -= standing[k];
             load[0] += pullX;
             load[1] += pullY;
             load[2] += pullZ;

@@ -12,7 +12,7 @@ import java.util.Optional;
  *
  * @param height return height above home [m], 5 to 1 000
  * @param circleRadius circle at home and in Circle [m], 5 to 500
- * @param climbFirst whether it climbs before it turns for home
+ * @param climbFirst whether it climbs in a circle where it is before it goes home
  */
 public record HomeProfile(double height, double circleRadius, boolean climbFirst) {
     /** Room wanted over an obstacle [m]; common practice, a default of judgement. */

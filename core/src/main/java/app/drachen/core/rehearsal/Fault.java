@@ -44,7 +44,7 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
         THRUST_LINE("thrust-line", "the motor sits this much higher than drawn", Quantity.LENGTH, 0.08),
         STEEP_HOME(
                 "steep-home", "return height this much higher, climb rate far beyond the power", Quantity.HEIGHT, 120),
-        SMALL_PACK("small-pack", "a pack with this share of the capacity", Quantity.SHARE, 0.08),
+        SMALL_PACK("small-pack", "a pack with this share of the capacity", Quantity.SHARE, 0.06),
         WEAK_THROW("weak-throw", "thrown at this speed over ground", Quantity.SPEED, 4),
         LINK_RANGE("link-range", "the radio is heard no farther than this", Quantity.DISTANCE, 250),
         FIX_LOST("fix-lost", "no position from this time on", Quantity.TIME, 60),
@@ -188,7 +188,7 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
 
     private static Limits steep(Limits l) {
         return new Limits(
-                l.bank(), Math.toRadians(40), l.pitchDown(), l.leastSpeed(), l.cruiseSpeed(), l.topSpeed(), 12);
+                l.bank(), Math.toRadians(55), l.pitchDown(), l.leastSpeed(), l.cruiseSpeed(), l.topSpeed(), 18);
     }
 
     private static Surface named(Setup setup, String part) {

@@ -1,5 +1,7 @@
 package app.drachen.core.rehearsal;
 
+import java.util.Optional;
+
 /** How a rehearsal ended. */
 public sealed interface Outcome {
     /** The ending as one sentence. */
@@ -8,6 +10,17 @@ public sealed interface Outcome {
     /** Whether the aircraft is whole. */
     default boolean whole() {
         return this instanceof Landed;
+    }
+
+    /**
+     * Sink at the first contact as it was, which a log's filtered climb only nears; without bound for one that hit the ground.
+     *
+     * @return [m/s]; empty while it is not down
+     */
+    default Optional<Double> touchdownSink() {
+        return this instanceof Landed landed
+                ? Optional.of(landed.sink())
+                : this instanceof Crashed ? Optional.of(Double.POSITIVE_INFINITY) : Optional.empty();
     }
 
     /**

@@ -1,9 +1,11 @@
 package app.drachen.core.rehearsal;
 
 import app.drachen.core.aerodynamics.ModelError;
+import app.drachen.core.airframe.Airframe;
 import app.drachen.core.airframe.Part;
 import app.drachen.core.airframe.PartKind;
 import app.drachen.core.airframe.Position;
+import app.drachen.core.airframe.Wing;
 import app.drachen.core.cards.PassLimit.Measure;
 import app.drachen.core.cards.Verdict;
 import app.drachen.core.controls.ControlSetup;
@@ -24,8 +26,8 @@ import java.util.Optional;
  * One card flown many times, each time with other gusts and another throw, by an aircraft that differs a little from its
  * drawing.
  *
- * <p>Source: own estimate of one standard deviation: part masses 2 %, the pack's place 4 mm, neutral pulses 8 µs, and the
- * air by {@link ModelError}; drawn normal and cut at 2.5. Shares with the interval of E. B. Wilson, Journal of the American
+ * <p>Source: own estimate of one standard deviation: part masses 2 %, those of the airframe 3 %, the pack's place 4 mm
+ * along and 2 mm across, neutral pulses 8 µs, incidence 0.2°, one wing against the other 0.15°, and the air by {@link ModelError}; drawn normal and cut at 2.5. Shares with the interval of E. B. Wilson, Journal of the American
  * Statistical Association 22, 1927.
  *
  * @param flights what happened, in order
@@ -77,10 +79,11 @@ public record Scatter(List<Flight> flights) {
         rehearsal.finish();
         // the debrief knows the drawing, not what was built
         Debrief debrief = Debrief.of(rehearsal.log(), plan.setup(), plan.field());
+        Outcome outcome = rehearsal.outcome().orElseThrow();
         return new Flight(
                 number,
-                rehearsal.outcome().orElseThrow(),
-                Verdict.of(plan.card(), debrief.flight()),
+                outcome,
+                Verdict.of(plan.card(), debrief.flight(), outcome.touchdownSink()),
                 rehearsal.aircraft().north(),
                 rehearsal.aircraft().east());
     }
@@ -91,18 +94,41 @@ public record Scatter(List<Flight> flights) {
         for (Part part : plan.setup().parts()) {
             Part other = part.withMass(part.mass() * (1 + 0.02 * normal(noise)));
             double aft = part.kind() == PartKind.PACK ? 0.004 * normal(noise) : 0;
+            double right = part.kind() == PartKind.PACK ? 0.002 * normal(noise) : 0;
             Position at = other.position();
-            parts.add(other.at(new Position(at.aft() + aft, at.right(), at.up())));
+            parts.add(other.at(new Position(at.aft() + aft, at.right() + right, at.up())));
         }
         ControlSetup controls = plan.setup().controls();
         for (Output output : plan.setup().controls().surfaces()) {
             double neutral = output.neutralMicros() + 8 * normal(noise);
             controls = controls.change(output.surface(), o -> o.withNeutral(neutral));
         }
-        Setup setup = plan.setup().withParts(parts).withControls(controls);
+        Setup setup = plan.setup()
+                .withParts(parts)
+                .withControls(controls)
+                .withAirframe(built(plan.setup().airframe(), noise));
         ModelError error =
                 new ModelError(1 + 0.05 * normal(noise), 1 + 0.125 * normal(noise), 1 + 0.05 * normal(noise));
         return plan.of(setup).drawn(plan.seed() + 7_919L * number, error);
+    }
+
+    /** Incidence good to 0.2°, twist of one wing against the other to 0.15°, and the masses of foam and glue to 3 %. */
+    private static Airframe built(Airframe drawn, NoiseSource noise) {
+        Wing wing = drawn.wing();
+        return new Airframe(
+                new Wing(
+                        wing.rootLeadingEdge(),
+                        wing.up(),
+                        wing.panels(),
+                        wing.section(),
+                        wing.incidence() + Math.toRadians(0.2) * normal(noise),
+                        wing.incidenceDifference() + Math.toRadians(0.15) * normal(noise),
+                        wing.flaps()),
+                drawn.tail(),
+                drawn.body(),
+                drawn.wingMass() * (1 + 0.03 * normal(noise)),
+                drawn.tailMass() * (1 + 0.03 * normal(noise)),
+                drawn.bodyMass() * (1 + 0.03 * normal(noise)));
     }
 
     private static double normal(NoiseSource noise) {

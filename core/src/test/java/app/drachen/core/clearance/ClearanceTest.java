@@ -339,7 +339,7 @@ class ClearanceTest {
         assertEquals(State.GOOD, state(DemoAircraft.strandlaeufer(), "BUILD-R1"));
         Ruling stop = ruling(with(DemoAircraft.strandlaeuferNewPack()), "BUILD-R1");
         assertEquals(State.STOP, stop.finding().state());
-        assertEquals("CG is 10 mm behind the window", plain(stop.finding().title()));
+        assertEquals("CG is 11 mm behind the window", plain(stop.finding().title()));
         Remedy.Change slide = (Remedy.Change) stop.remedies().get(0);
         assertEquals(State.GOOD, state(slide.change().apply(DemoAircraft.strandlaeuferNewPack()), "BUILD-R1"));
         Setup noseHeavy = SOUND.withPart("pack", p -> p.at(new Position(0.15, 0, 0)));

@@ -125,7 +125,9 @@ class TextbookAircraftTest {
 
     private static Aircraft aircraft(double[] trim) {
         Setup any = DemoAircraft.seeschwalbe();
-        Aircraft a = new Aircraft(any.withParts(List.of(any.parts().get(0))), new Coefficients(trim[1], trim[2]), MASS);
+        Setup glider = any.withPropulsion(any.propulsion().withDrives(List.of()));
+        Aircraft a =
+                new Aircraft(glider.withParts(List.of(any.parts().get(0))), new Coefficients(trim[1], trim[2]), MASS);
         a.place(0, 0, 500, 0, trim[0], 0, SPEED);
         a.move(SPEED * Math.cos(trim[0]), 0, SPEED * Math.sin(trim[0]), 0, 0, 0);
         return a;

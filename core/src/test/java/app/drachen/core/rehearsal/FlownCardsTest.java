@@ -82,12 +82,9 @@ class FlownCardsTest {
         Setup setup = DemoAircraft.seeschwalbe();
         Rehearsal flight = flown(plan(setup, "home", EVENING, 5));
         FlightFacts facts = FlightFacts.of(flight.log()).orElseThrow();
-        double expected = 400;
-        // it goes on while it climbs to the return height
-        double climb = (setup.modes().home().height() - flight.plan().card().trialHeight())
-                / setup.modes().limits().climbRate();
-        double carried = climb * (setup.modes().limits().cruiseSpeed() + EVENING.windAt(70));
-        assertEquals(expected + carried, facts.farthest(), 0.25 * (expected + carried));
+        // it climbs in a circle where it is
+        double farthest = facts.farthest();
+        assertTrue(farthest > 400 && farthest < 410 + 2.5 * setup.modes().home().circleRadius(), farthest + " m");
         assertEquals(setup.modes().home().height(), facts.greatestHeight(), 8);
         assertEquals(setup.modes().limits().cruiseSpeed(), facts.meanAirspeed(), 2);
         assertTrue(facts.way() > 2 * facts.farthest());

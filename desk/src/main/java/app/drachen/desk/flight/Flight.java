@@ -34,6 +34,7 @@ public record Flight(
         var plan = rehearsal.plan();
         FlightLog log = rehearsal.log();
         Debrief debrief = Debrief.of(log, plan.setup(), plan.field());
+        Outcome outcome = rehearsal.outcome().orElseThrow();
         return new Flight(
                 plan.setup(),
                 revision,
@@ -41,9 +42,9 @@ public record Flight(
                 plan.field(),
                 plan.seed(),
                 log,
-                rehearsal.outcome().orElseThrow(),
+                outcome,
                 debrief,
-                Verdict.of(plan.card(), debrief.flight()),
+                Verdict.of(plan.card(), debrief.flight(), outcome.touchdownSink()),
                 rehearsal.notices(),
                 asSetUp);
     }

@@ -141,7 +141,7 @@ final class RehearseCommand implements Callable<Integer> {
         FlightLog log = rehearsal.log();
         Outcome outcome = rehearsal.outcome().orElseThrow();
         Debrief debrief = Debrief.of(log, believed, flown.field());
-        List<Verdict> verdicts = Verdict.of(flown.card(), debrief.flight());
+        List<Verdict> verdicts = Verdict.of(flown.card(), debrief.flight(), outcome.touchdownSink());
         if (out != null) {
             FlightLogCsv.write(log, out);
             SetupJson.write(believed, flownSetup(out));
@@ -235,7 +235,9 @@ final class RehearseCommand implements Callable<Integer> {
         found(rehearsal, to);
         for (Verdict v : verdicts) {
             String measured = v.measured()
-                    .map(m -> v.limit().working().quantity().text(m, UnitSystem.METRIC))
+                    .map(m -> m.isInfinite()
+                            ? "beyond measure"
+                            : v.limit().working().quantity().text(m, UnitSystem.METRIC))
                     .orElse("not shown");
             to.println((v.passed() ? "  kept   " : v.failed() ? "  broken " : "  open   ")
                     + Json.read(v.limit().sentence())

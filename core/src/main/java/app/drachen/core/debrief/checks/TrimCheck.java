@@ -38,6 +38,9 @@ public final class TrimCheck implements DebriefCheck {
         return Double.isNaN(trim) ? "not logged" : Quantity.SHARE_FINE.text(trim);
     }
 
+    /** A single window tells a small trim only if it is as long as this [s]. */
+    private static final double LONG = 30;
+
     private Finding check(Flown flight) {
         if (flight.trim().isEmpty()) {
             return Finding.of(
@@ -55,7 +58,8 @@ public final class TrimCheck implements DebriefCheck {
                 || flight.setup()
                         .map(x -> x.controls().trims().largest() > 0.005)
                         .orElse(false);
-        boolean open = (!trim.enough() || trim.measured().size() < 2) && !much;
+        boolean once = trim.windows() == 1 && trim.seconds() < LONG && some;
+        boolean open = (!trim.enough() || trim.measured().size() < 2 || once) && !much;
         State state = much ? State.STOP : open ? State.OPEN : some ? State.CAUTION : State.GOOD;
         Optional<String> notYet = trim.notYet();
         String title = open

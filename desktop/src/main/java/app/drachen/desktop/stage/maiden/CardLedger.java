@@ -56,7 +56,9 @@ final class CardLedger {
         PassLimit limit = verdict.limit();
         State s = verdict.passed() ? State.GOOD : verdict.failed() ? State.STOP : State.OPEN;
         String detail = verdict.measured()
-                .map(m -> "Flown: " + limit.working().quantity().text(m, units) + ".")
+                .map(m -> m.isInfinite()
+                        ? "Flown: beyond measure, as in a crash or what never settles."
+                        : "Flown: " + limit.working().quantity().text(m, units) + ".")
                 .orElse("Not shown yet.");
         return Finding.of(limit.id().name(), s, limit.sentence(), detail, limit.working());
     }

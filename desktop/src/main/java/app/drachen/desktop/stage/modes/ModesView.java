@@ -33,6 +33,7 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -194,6 +195,8 @@ public final class ModesView implements Place {
                         v -> setHome("Circle radius", h -> h.withRadius(v))));
         CheckBox first = new CheckBox("climb first");
         first.setSelected(home.climbFirst());
+        first.setTooltip(
+                new Tooltip("Ticked, it climbs in a circle where it is, then flies home; else it climbs on the way"));
         first.setOnAction(e -> climbFirst());
         homeFields.getChildren().add(first);
         homeFields
