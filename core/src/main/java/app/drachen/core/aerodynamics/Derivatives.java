@@ -3,6 +3,7 @@ package app.drachen.core.aerodynamics;
 import app.drachen.core.airframe.Planform;
 import app.drachen.core.controls.Axis;
 import app.drachen.core.controls.Output;
+import app.drachen.core.controls.Surface;
 import app.drachen.core.setup.Setup;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -11,7 +12,8 @@ import java.util.Map;
 
 /**
  * The derivatives of an aircraft about a small angle of attack, by central differences, as one way of computing has them. Controls
- * count per radian of the surface of their axis that moves most, in the sense that the stick gives.
+ * count per radian of the surface of their axis that moves most, in the sense that the stick gives; ailerons and elevons all alike, in
+ * the sense that they should have.
  *
  * @param values each [1/rad]; a control that is not there is 0
  */
@@ -81,13 +83,25 @@ public record Derivatives(Map<Derivative, Double> values) {
         return high < 1e-6 ? 0 : low;
     }
 
+    /** Ailerons and elevons as full stick to the right has to move them, whatever the senses of their servos are. */
     private static double[] rolled(Setup setup, double stick) {
-        double command = stick * setup.controls().rates().roll();
+        double command = setup.controls().rates().roll();
         return setup.controls().outputs().stream()
-                .mapToDouble(o -> o.surface().isMotor()
-                        ? 0
-                        : o.deflection(o.pulse(command * o.mix().share(Axis.ROLL))))
+                .mapToDouble(o -> {
+                    double share = command * o.mix().share(Axis.ROLL);
+                    return rolls(o)
+                            * stick
+                            * Math.abs(o.deflection(o.pulse(share)) - o.deflection(o.pulse(-share)))
+                            / 2;
+                })
                 .toArray();
+    }
+
+    /** 1 for what has to go down to roll to the right, −1 for what has to go up, 0 for what rolls nothing. */
+    private static int rolls(Output output) {
+        Surface surface = output.surface();
+        boolean aileron = surface.role() == Surface.Role.AILERON || surface.role() == Surface.Role.ELEVON;
+        return !aileron || output.mix().share(Axis.ROLL) == 0 ? 0 : surface.side() == Surface.Side.LEFT ? 1 : -1;
     }
 
     /** As a vortex lattice over all surfaces together has them: no body, no friction, no thickness. */
@@ -145,7 +159,10 @@ public record Derivatives(Map<Derivative, Double> values) {
         for (int i = 0; i < deflections.length; i++) {
             Output output = outputs.get(i);
             double share = output.surface().isMotor() ? 0 : output.mix().share(axis);
-            if (share != 0) {
+            if (axis == Axis.ROLL) {
+                deflections[i] = rolls(output);
+                most = Math.max(most, Math.abs(deflections[i]));
+            } else if (share != 0) {
                 double up = output.deflection(output.pulse(STICK * share));
                 double down = output.deflection(output.pulse(-STICK * share));
                 deflections[i] = up - down;
