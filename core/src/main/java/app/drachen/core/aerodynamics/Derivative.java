@@ -14,7 +14,7 @@ public enum Derivative {
     PITCH_RATE("C_mq", "damping of pitch", Load.PITCH, 3),
     PITCH_CONTROL("C_mδ", "pitch by its control", Load.PITCH, Axis.PITCH),
     SIDE_SLIP("C_Yβ", "side force with sideslip", Load.SIDE, 1),
-    ROLL_SLIP("C_lβ", "roll with sideslip (dihedral effect)", Load.ROLL, 1),
+    ROLL_SLIP("C_lβ", "roll with sideslip (dihedral)", Load.ROLL, 1),
     YAW_SLIP("C_nβ", "yaw with sideslip (weathercock)", Load.YAW, 1),
     ROLL_RATE("C_lp", "damping of roll", Load.ROLL, 2),
     ROLL_YAW_RATE("C_lr", "roll with yaw rate", Load.ROLL, 4),

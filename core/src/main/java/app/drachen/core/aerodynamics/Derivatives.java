@@ -5,9 +5,14 @@ import app.drachen.core.controls.Axis;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.working.Source;
+import app.drachen.core.working.Working;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -24,6 +29,10 @@ public record Derivatives(Map<Derivative, Double> values) {
     private static final double SPEED = 15;
     private static final double STEP = 0.01;
     private static final double STICK = 0.1;
+
+    /** Smaller ones say nothing [1/rad]. */
+    private static final double SMALL = 0.004;
+
     private static final double MOST_ROLL = 1;
 
     public Derivatives {
@@ -192,5 +201,28 @@ public record Derivatives(Map<Derivative, Double> values) {
     public double apart(Derivatives other, Derivative derivative) {
         double larger = Math.max(Math.abs(at(derivative)), Math.abs(other.at(derivative)));
         return larger == 0 ? 0 : Math.abs(at(derivative) - other.at(derivative)) / larger;
+    }
+
+    /**
+     * Each with what another way of computing says, which bounds it.
+     *
+     * @param other of the same aircraft, such as {@link #lattice}
+     */
+    public List<Working> workings(Derivatives other) {
+        return Arrays.stream(Derivative.values())
+                .filter(d -> Math.max(Math.abs(at(d)), Math.abs(other.at(d))) > SMALL)
+                .map(d -> Working.of(
+                                "FEEL-" + d.name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                                d.symbol() + " " + d.words(),
+                                at(d),
+                                Quantity.PER_RADIAN,
+                                "half the difference of two loads a little apart, over the little and ½ρV²S, ½ρV²S·c̄ or ½ρV²S·b; about α = 0.05 rad",
+                                Source.NELSON,
+                                Working.in("as flown, with body and friction", at(d), Quantity.PER_RADIAN),
+                                Working.in(
+                                        "vortex lattice over all surfaces, without", other.at(d), Quantity.PER_RADIAN),
+                                Working.in("apart by", apart(other, d), Quantity.SHARE))
+                        .within(Math.min(at(d), other.at(d)), Math.max(at(d), other.at(d))))
+                .toList();
     }
 }

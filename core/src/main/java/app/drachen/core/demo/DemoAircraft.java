@@ -58,7 +58,7 @@ public final class DemoAircraft {
                 0,
                 0,
                 List.of(new WingPanel(0.30, 0.17, 0.54, toRadians(30), toRadians(1), toRadians(-2.5))),
-                new Section(toRadians(-0.6), 1.05, 0.10, 0.000, 0.013),
+                new Section(toRadians(-0.6), 1.05, 0.10, 0.009, 0.013),
                 0,
                 toRadians(0.25),
                 List.of(Flap.elevon(0.35, 0.95, 0.22)));

@@ -57,6 +57,8 @@ public enum Quantity {
     TIME(Unit.of("s", 1, 1), Unit.of("s", 1, 1), Unit.of("min", 60, 1), Unit.of("h", 3600, 2), Unit.of("ms", 1e-3, 0)),
     DURATION(Unit.of("min", 60, 0), Unit.of("min", 60, 0), Unit.of("h", 3600, 2), Unit.of("s", 1, 0)),
     TIME_FINE(Unit.of("s", 1, 3), Unit.of("s", 1, 3), Unit.of("ms", 1e-3, 0)),
+    /** A way too long for metres. */
+    WAY(Unit.of("km", 1e3, 1), Unit.of("mi", 1609.344, 1), Unit.of("m", 1, 0)),
     CHARGE(Unit.of("mAh", 3.6, 0), Unit.of("mAh", 3.6, 0), Unit.of("Ah", 3600, 2)),
     CURRENT(Unit.of("A", 1, 1), Unit.of("A", 1, 1), Unit.of("mA", 1e-3, 0)),
     VOLTAGE(Unit.of("V", 1, 2)),
@@ -230,7 +232,7 @@ public enum Quantity {
             case NUMBER, NUMBER_FINE, COUNT, SHARE, SHARE_FINE -> "";
             case ANGLE, BEARING, COORDINATE -> "rad";
             case ANGULAR_RATE, ROTATION -> "rad/s";
-            case SPAN, LENGTH, HEIGHT, DISTANCE -> "m";
+            case SPAN, LENGTH, HEIGHT, DISTANCE, WAY -> "m";
             case AREA -> "m²";
             case MASS -> "kg";
             case WING_LOADING -> "kg/m²";

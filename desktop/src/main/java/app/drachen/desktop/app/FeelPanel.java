@@ -1,14 +1,19 @@
 package app.drachen.desktop.app;
 
+import app.drachen.core.aerodynamics.Derivatives;
 import app.drachen.core.air.Atmosphere;
 import app.drachen.core.air.Field;
 import app.drachen.core.flight.Feel;
 import app.drachen.core.flight.NaturalMotion;
+import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
+import app.drachen.core.working.Working;
 import app.drachen.desk.Session;
+import app.drachen.desk.work.Lane;
 import app.drachen.desktop.chart.MotionCurve;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingRow;
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -20,6 +25,7 @@ import javafx.scene.layout.VBox;
 final class FeelPanel {
     private final Session session;
     private final Overlay overlay;
+    private final VBox opinions = new VBox(2);
 
     FeelPanel(Session session, StackPane host) {
         this.session = session;
@@ -41,7 +47,30 @@ final class FeelPanel {
             panel.getChildren().add(reason);
         }
         panel.getChildren().add(Texts.label("Esc closes; a number shows its working", "soft", "small"));
-        overlay = new Overlay(host, "feel", panel);
+        opinions.setPrefWidth(400);
+        opinions.setMinHeight(360);
+        opinions.getChildren()
+                .addAll(
+                        Texts.label("What it stands on", "heading"),
+                        Texts.label("As flown, and a vortex lattice beside it …", "soft"));
+        HBox both = new HBox(28, panel, opinions);
+        overlay = new Overlay(host, "feel", both);
+    }
+
+    /** The second opinion on the air forces, computed beside the interface. */
+    private void second(List<Working> workings) {
+        Label told = Texts.wrapped(
+                "Derivatives, 1/rad: those that the model flies with, and a vortex lattice over all surfaces, without body"
+                        + " and friction, as the second opinion. Where they part, so much is open.");
+        told.setPrefWidth(400);
+        opinions.getChildren().setAll(Texts.label("What it stands on", "heading"), told);
+        workings.forEach(w -> opinions.getChildren().add(new WorkingRow(w, session.units(), said(w))));
+    }
+
+    private String said(Working working) {
+        List<Working.Input> inputs = working.inputs();
+        return "model " + working.quantity().number(inputs.get(0).value(), session.units()) + " · lattice "
+                + working.quantity().number(inputs.get(1).value(), session.units());
     }
 
     private Node row(NaturalMotion motion) {
@@ -59,5 +88,14 @@ final class FeelPanel {
 
     void open() {
         overlay.open();
+        Setup setup = session.setup();
+        session.desk()
+                .jobs()
+                .start(
+                        Lane.READ,
+                        overlay,
+                        running -> Derivatives.flown(setup).workings(Derivatives.lattice(setup)),
+                        this::second,
+                        sentence -> opinions.getChildren().add(Texts.wrapped(sentence)));
     }
 }

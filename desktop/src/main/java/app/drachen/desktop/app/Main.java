@@ -23,6 +23,7 @@ import picocli.CommandLine.Command;
             ClearanceCommand.class,
             CalcCommand.class,
             FeelCommand.class,
+            PerformanceCommand.class,
             ExportCommand.class,
             FieldCommand.class,
             ImportCommand.class,

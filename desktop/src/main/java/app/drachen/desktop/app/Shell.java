@@ -272,6 +272,7 @@ public final class Shell {
             actions.add(Action.of("paper: a sheet as PDF", "Ctrl+P", deeds::paper));
             actions.add(Action.of("write the set-up as JSON", "Ctrl+E", deeds::exportSetup));
             actions.add(Action.of("how it will feel", "Ctrl+J", () -> new FeelPanel(session, root).open()));
+            actions.add(Action.of("what it can do", "Ctrl+I", () -> new PerformancePanel(session, root).open()));
             actions.add(Action.of("all figures of the aircraft", "F4", () -> new FiguresPanel(session, root).open()));
             actions.add(Action.of("compare with a revision or an aircraft", "F3", compare::choose));
             actions.add(Action.of("matters of judgement", "Ctrl+D", () -> new JudgementsPanel(session, root).open()));

@@ -15,16 +15,21 @@ import javafx.scene.layout.Region;
 public final class WorkingRow extends HBox {
     /** A row. */
     public WorkingRow(Working working, UnitSystem units) {
+        this(working, units, working.text(units));
+    }
+
+    /** A row that says its value in other words. */
+    public WorkingRow(Working working, UnitSystem units, String said) {
         super(8);
         getStyleClass().add("row");
         setAlignment(Pos.CENTER_LEFT);
         Label name = Texts.label(working.name());
-        Label value = Texts.label(working.text(units), "figure");
+        Label value = Texts.label(said, "figure");
         value.setMinWidth(Region.USE_PREF_SIZE);
         getChildren().addAll(name, Texts.spring(), value);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.BUTTON);
-        setAccessibleText(working.name() + ", " + working.text(units) + ", show working");
+        setAccessibleText(working.name() + ", " + said + ", show working");
         Tooltip.install(this, new Tooltip("Show working"));
         setOnMouseClicked(e -> show(working, units));
         setOnKeyPressed(e -> {

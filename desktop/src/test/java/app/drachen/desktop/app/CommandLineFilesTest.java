@@ -222,6 +222,21 @@ class CommandLineFilesTest {
     }
 
     @Test
+    void performanceStandsOverTheSpeeds() throws Exception {
+        assertEquals(0, run("performance", setup, "--json"), err);
+        assertTrue(json().get("points").size() > 10);
+        double last = 0;
+        for (JsonNode point : json().get("points")) {
+            assertTrue(point.get("airspeed").asDouble() > last);
+            last = point.get("airspeed").asDouble();
+            assertTrue(point.at("/sink/low").asDouble() < point.at("/sink/high").asDouble());
+        }
+        assertEquals(6, json().get("workings").size());
+        assertEquals(0, run("performance", setup), err);
+        assertTrue(out.contains("Best glide") && out.contains(": sinks "), out);
+    }
+
+    @Test
     void feelNamesTheFiveMotions() throws Exception {
         assertEquals(0, run("feel", setup, "--json"), err);
         assertEquals(5, json().get("motions").size());

@@ -278,6 +278,8 @@ class OutOfTheWindowTest extends WindowTest {
         for (String motion : List.of("Short period", "Phugoid", "Dutch roll", "Roll", "Spiral")) {
             assertTrue(words.contains(motion), motion + " in " + words);
         }
+        // the second opinion comes a little later, from beside the interface
+        until(() -> labels("#feel").stream().anyMatch(w -> w.matches("model −0[.]5\\d · lattice −0[.]5\\d")));
         press(KeyCode.TAB);
         press(KeyCode.ENTER);
         until(() -> javafx.stage.Window.getWindows().size() > 1);
@@ -291,8 +293,30 @@ class OutOfTheWindowTest extends WindowTest {
         press(KeyCode.CONTROL, KeyCode.J);
         until(() -> scene.lookup("#feel") != null);
         assertTrue(ask(() -> scene.lookup("#feel").lookupAll(".label").stream()
-                .anyMatch(n -> ((Label) n).getText().startsWith("No level flight"))));
+                .anyMatch(n -> ((Label) n).getText().startsWith("Full pitch stick is not enough"))));
         press(KeyCode.ESCAPE);
+    }
+
+    private List<String> labels(String id) throws Exception {
+        return ask(() -> scene.lookup(id).lookupAll(".label").stream()
+                .map(n -> ((Label) n).getText())
+                .toList());
+    }
+
+    @Test
+    void whatItCanDoStandsOverItsSpeeds() throws Exception {
+        open("Seeschwalbe", Stage.BUILD);
+        press(KeyCode.CONTROL, KeyCode.I);
+        until(() -> scene.lookup("#performance") != null
+                && labels("#performance").stream().anyMatch(w -> w.startsWith("Best glide")));
+        for (String told :
+                List.of("Least sink", "Best climb", "Longest flight", "Farthest flight", "Tightest level turn")) {
+            assertTrue(labels("#performance").contains(told), told);
+        }
+        assertEquals(
+                4, ask(() -> scene.lookup("#performance").lookupAll(".sheet").size()), "four charts");
+        press(KeyCode.ESCAPE);
+        until(() -> scene.lookup("#performance") == null);
     }
 
     /** The kernel's own list of internet sockets holds none that belongs to this process. */
