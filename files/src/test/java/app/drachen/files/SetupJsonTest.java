@@ -114,7 +114,7 @@ class SetupJsonTest {
             Setup read = SetupJson.read(text, NAMED);
             assertEquals(Optional.empty(), read.build().measured());
             assertEquals(read, SetupJson.read(SetupJson.write(read), NAMED));
-            assertTrue(SetupJson.write(read).contains("\"version\" : 4"));
+            assertTrue(SetupJson.write(read).contains("\"version\" : 5"));
         }
     }
 
@@ -136,6 +136,27 @@ class SetupJsonTest {
             assertEquals(today.build().parts(), read.build().parts());
             assertEquals(today.controls(), read.controls());
             assertEquals(today.modes(), read.modes());
+        }
+    }
+
+    /** Documents of version 4: the path loop had a period, and is as wide as before. */
+    @ParameterizedTest
+    @ValueSource(strings = {"conventional", "vee", "wing"})
+    void documentsOfVersionFourAreRead(String kind) throws Exception {
+        Setup today =
+                switch (kind) {
+                    case "conventional" -> DemoAircraft.seeschwalbePorpoising();
+                    case "vee" -> DemoAircraft.strandlaeuferNewPack();
+                    default -> DemoAircraft.rochenOnTheBench();
+                };
+        try (var in = SetupJsonTest.class.getResourceAsStream("setup-4-" + kind + ".json")) {
+            String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+            assertTrue(text.contains("\"version\" : 4"));
+            Setup read = SetupJson.read(text, NAMED);
+            double period = kind.equals("vee") ? 13.5 : 12.6;
+            assertEquals(period, 2 * Math.PI / Math.sqrt(2) * read.gains().lookAhead(), 1e-9);
+            assertEquals(today.withTune(read.tune()), read);
+            assertEquals(read, SetupJson.read(SetupJson.write(read), NAMED));
         }
     }
 

@@ -40,6 +40,7 @@ final class Lattice {
     private final List<Integer> sheetOf = new ArrayList<>();
     private final List<Integer> surfaceOf = new ArrayList<>();
     private final double[] about;
+    private final double ground;
     private final DecompositionSolver solver;
     private final double[][][] atBound;
 
@@ -58,6 +59,16 @@ final class Lattice {
      * @param up of that point [m]
      */
     Lattice(List<Sheet> sheets, double aft, double up) {
+        this(sheets, aft, up, Double.POSITIVE_INFINITY);
+    }
+
+    /**
+     * A lattice over the ground, whose mirror image keeps the flow along it.
+     *
+     * @param height of the point that moments are about above the ground, at no angle of attack [m], above 0; without bound in free air
+     */
+    Lattice(List<Sheet> sheets, double aft, double up, double height) {
+        ground = -height;
         about = new double[] {aft, 0, up};
         for (int i = 0; i < sheets.size(); i++) {
             lay(sheets.get(i), i);
@@ -69,9 +80,9 @@ final class Lattice {
             double[] middle = middle(i);
             for (int j = 0; j < n; j++) {
                 double core = surfaceOf.get(i).equals(surfaceOf.get(j)) ? 0 : width(j) / 2;
-                double[] v = horseshoe(control.get(i), left.get(j), right.get(j), core);
+                double[] v = at(control.get(i), j, core);
                 onControl[i][j] = dot(v, normal.get(i));
-                atBound[i][j] = horseshoe(middle, left.get(j), right.get(j), core);
+                atBound[i][j] = at(middle, j, core);
             }
         }
         solver = new LUDecomposition(new Array2DRowRealMatrix(onControl, false)).getSolver();
@@ -198,6 +209,19 @@ final class Lattice {
         double[] a = left.get(i);
         double[] b = right.get(i);
         return new double[] {(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2};
+    }
+
+    /** Velocity at a place for a circulation of 1, with that of the mirror image where there is a ground. */
+    private double[] at(double[] place, int j, double core) {
+        double[] v = horseshoe(place, left.get(j), right.get(j), core);
+        if (Double.isFinite(ground)) {
+            double[] mirrored = {place[0], place[1], 2 * ground - place[2]};
+            double[] image = horseshoe(mirrored, left.get(j), right.get(j), core);
+            v[0] += image[0];
+            v[1] += image[1];
+            v[2] -= image[2];
+        }
+        return v;
     }
 
     /** Velocity of a horseshoe of circulation 1 that comes from aft to a, goes to b, and aft again; the legs may have a core [m]. */

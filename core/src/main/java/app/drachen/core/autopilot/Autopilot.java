@@ -64,7 +64,7 @@ public final class Autopilot {
         rates = setup.controls().rates();
         limits = setup.modes().limits();
         home = setup.modes().home();
-        guidance = new Guidance(setup.gains().pathPeriod(), limits.bank());
+        guidance = new Guidance(setup.gains().lookAhead(), limits.bank());
         loops = new Loops(limits, setup.gains());
         energy = new Energy(limits, setup.gains(), cruisePower);
         launch = new LaunchHelp(limits);

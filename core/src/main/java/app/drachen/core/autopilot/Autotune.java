@@ -139,6 +139,6 @@ final class Autotune {
                 gains.heightGain(),
                 gains.climbGain(),
                 gains.speedGain(),
-                gains.pathPeriod());
+                gains.lookAhead());
     }
 }

@@ -10,8 +10,9 @@ import app.drachen.core.sensing.Sensed;
 /**
  * Banks that lead along courses, round circles and along legs.
  *
- * <p>Source: S. Park, J. Deyst, J. P. How, "A new nonlinear guidance logic for trajectory tracking", 2004: a = 2V²/L₁·sin η
- * with L₁ = √2·V·T/(2π), V over ground, so that wind is taken in. Bank of a level turn φ = atan(a/g).
+ * <p>Source: S. Park, J. Deyst, J. P. How, "A new nonlinear guidance logic for trajectory tracking", 2004: a = 2V²/L·sin η towards a
+ * point the distance L = V·t ahead, V over ground, so that wind is taken in; t is the look-ahead time. About a straight leg that is a
+ * motion of the period 2π·t/√2 with a damping of 1/√2. Bank of a level turn φ = atan(a/g).
  *
  * <p>Mutable, for one thread; nothing is allocated.
  */
@@ -19,17 +20,17 @@ final class Guidance {
     /** Nearer beside a leg than this its end counts, whatever the turn [m]. */
     private static final double NEAR = 20;
 
-    private final double period;
+    private final double lookAhead;
     private final double most;
     private int leg;
     private boolean direct;
 
     /**
-     * @param period T [s]
+     * @param lookAhead t [s]
      * @param most bank [rad]
      */
-    Guidance(double period, double most) {
-        this.period = period;
+    Guidance(double lookAhead, double most) {
+        this.lookAhead = lookAhead;
         this.most = most;
     }
 
@@ -45,7 +46,7 @@ final class Guidance {
     }
 
     private double length(Sensed sensed) {
-        return Math.max(8, Math.sqrt(2) * ground(sensed) * period / (2 * Math.PI));
+        return Math.max(8, ground(sensed) * lookAhead);
     }
 
     /** Bank that turns onto a course [rad]. */

@@ -52,7 +52,7 @@ public final class StartGains {
                 0.3,
                 0.02,
                 0.06,
-                Math.max(8, 0.9 * speed));
+                Math.max(1.8, 0.2 * speed));
     }
 
     /**

@@ -255,7 +255,7 @@ public final class DemoAircraft {
         Setup sound = seeschwalbe();
         Gains g = sound.gains();
         return sound.withGains(
-                new Gains(g.roll(), g.pitch(), g.yawRate(), 2.6, g.climbGain(), g.speedGain(), g.pathPeriod()));
+                new Gains(g.roll(), g.pitch(), g.yawRate(), 2.6, g.climbGain(), g.speedGain(), g.lookAhead()));
     }
 
     private static Setup finish(

@@ -161,7 +161,7 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
                     Math.min(3, g.heightGain() * value),
                     g.climbGain(),
                     g.speedGain(),
-                    g.pathPeriod()));
+                    g.lookAhead()));
             case BANK_LIMIT -> setup.withModes(
                     setup.modes().withLimits(setup.modes().limits().withBank(value)));
             case STEEP_HOME -> setup.withModes(setup.modes()
@@ -179,7 +179,7 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
     }
 
     private static Gains rates(Gains g, AxisGains roll, AxisGains pitch) {
-        return new Gains(roll, pitch, g.yawRate(), g.heightGain(), g.climbGain(), g.speedGain(), g.pathPeriod());
+        return new Gains(roll, pitch, g.yawRate(), g.heightGain(), g.climbGain(), g.speedGain(), g.lookAhead());
     }
 
     private static AxisGains slowed(AxisGains axis, double value) {

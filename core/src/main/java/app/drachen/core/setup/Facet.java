@@ -55,7 +55,12 @@ public enum Facet {
             field("height", s -> s.gains().heightGain()),
             field("climb", s -> s.gains().climbGain()),
             field("speed", s -> s.gains().speedGain())),
-    PATH_GAINS("path gains", field("period", s -> s.gains().pathPeriod()));
+    PATH_GAINS("path gains", field("period", s -> Facet.period(s.gains().lookAhead())));
+
+    /** Proofs of before know the period of the path loop, 2π·t/√2, to the digits that were entered. */
+    private static double period(double lookAhead) {
+        return Math.rint(2 * Math.PI / Math.sqrt(2) * lookAhead * 1e9) / 1e9;
+    }
 
     /** A named value of the set-up. */
     private record Field(String name, Function<Setup, Object> of) {}

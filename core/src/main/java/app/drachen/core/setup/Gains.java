@@ -11,7 +11,7 @@ import app.drachen.core.units.Ranges;
  * @param heightGain wanted climb per height error [1/s], 0 to 3
  * @param climbGain wanted pitch per climb error [rad/(m/s)], 0 to 0.5
  * @param speedGain power per airspeed error [1/(m/s)], 0 to 1
- * @param pathPeriod period of the path guidance [s], 3 to 60
+ * @param lookAhead of the path guidance: how far ahead it aims over the speed over ground [s], 0.6 to 14
  */
 public record Gains(
         AxisGains roll,
@@ -20,13 +20,13 @@ public record Gains(
         double heightGain,
         double climbGain,
         double speedGain,
-        double pathPeriod) {
+        double lookAhead) {
     public Gains {
         Ranges.require("yaw rate gain", yawRate, 0, 3, "1/(rad/s)");
         Ranges.require("height gain", heightGain, 0, 3, "1/s");
         Ranges.require("climb gain", climbGain, 0, 0.5, "rad/(m/s)");
         Ranges.require("speed gain", speedGain, 0, 1, "1/(m/s)");
-        Ranges.require("path period", pathPeriod, 3, 60, "s");
+        Ranges.require("look-ahead time", lookAhead, 0.6, 14, "s");
     }
 
     /**

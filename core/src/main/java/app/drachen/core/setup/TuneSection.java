@@ -34,7 +34,7 @@ public record TuneSection(Gains gains, Origin roll, Origin pitch, Origin others)
                         gains.heightGain(),
                         gains.climbGain(),
                         gains.speedGain(),
-                        gains.pathPeriod()),
+                        gains.lookAhead()),
                 Origin.ENTERED,
                 pitch,
                 others);

@@ -112,6 +112,44 @@ class DerivativesTest {
         });
     }
 
+    /**
+     * The small flying wing of R. W. Beard, T. W. McLain, Small Unmanned Aircraft, 2012, appendix E: span 1.42 m, chord 0.33 m, C_Lα 3.50,
+     * C_mα −0.272, C_mq −1.40, C_lp −0.321, C_lr 0.031, C_lβ −0.029 (values from memory). The book draws no planform: taper 0.57 and a
+     * leading edge swept by 27° are assumed, and no fins. Its C_Lq of 2.89 is not compared, for it depends on the point.
+     */
+    @Test
+    void theFlyingWingOfTheTextbook() {
+        Setup setup = withMargin(0.272 / 3.50);
+        Derivatives flown = Derivatives.flown(setup);
+        assertEquals(1, flown.at(Derivative.LIFT_ALPHA) / 3.5016, 0.08, "C_Lα");
+        assertEquals(1, flown.at(Derivative.PITCH_RATE) / -1.3990, 0.25, "C_mq");
+        assertEquals(1, flown.at(Derivative.ROLL_RATE) / -0.3209, 0.15, "C_lp");
+        assertEquals(1, flown.at(Derivative.ROLL_SLIP) / -0.02854, 0.35, "C_lβ");
+    }
+
+    /** The wing where its static margin is as asked, by halving. */
+    private static Setup withMargin(double margin) {
+        Setup wing = tailless(0.42, 0.24, 0.711, Math.toRadians(27), 0.25);
+        double low = -0.2;
+        double high = 0.2;
+        for (int i = 0; i < 30; i++) {
+            Setup at = moved(wing, (low + high) / 2);
+            Derivatives flown = Derivatives.flown(at);
+            if (-flown.at(Derivative.PITCH_ALPHA) / flown.at(Derivative.LIFT_ALPHA) < margin) {
+                low = (low + high) / 2;
+            } else {
+                high = (low + high) / 2;
+            }
+        }
+        return moved(wing, low);
+    }
+
+    private static Setup moved(Setup setup, double aft) {
+        Wing wing = setup.airframe().wing();
+        return setup.withAirframe(setup.airframe()
+                .withWing(new Wing(aft, wing.up(), wing.panels(), wing.section(), wing.incidence(), 0, wing.flaps())));
+    }
+
     /** A flap of a quarter chord on a long wing: Glauert's τ = 0.609 and c_mδ = −0.650 (H. Glauert 1927). */
     @Test
     void aFlapOnALongWingIsThatOfTheThinAerofoil() {

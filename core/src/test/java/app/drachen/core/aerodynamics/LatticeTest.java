@@ -80,6 +80,34 @@ class LatticeTest {
         assertEquals(2.4744, liftSlope(wing(2, 1, 1, 0, 0, 0, true, 16, 8), 2), 0.004);
     }
 
+    /**
+     * Near the ground a wing has 1 − σ of its induced drag at the same lift, σ = (1 − 1.32·h/b)/(1.05 + 7.4·h/b) for h/b of 1/15 to ¼:
+     * C. Wieselsberger, NACA TM 77, 1921 (from memory); its lift slope grows.
+     */
+    @Test
+    void theGroundTakesInducedDragAway() {
+        double free = induced(Double.POSITIVE_INFINITY)[0];
+        double[] ratios = {0.1, 0.15, 0.25};
+        for (double ratio : ratios) {
+            double sigma = (1 - 1.32 * ratio) / (1.05 + 7.4 * ratio);
+            double[] near = induced(ratio);
+            assertEquals(1 - sigma, near[0] / free, 0.05, "h/b " + ratio);
+            assertTrue(near[1] > induced(Double.POSITIVE_INFINITY)[1], "lift slope");
+        }
+    }
+
+    /** C_D/C_L² and C_Lα of a wing of aspect ratio 6 at a height over its span. */
+    private static double[] induced(double heightOverSpan) {
+        Sheet right = new Sheet(0, 0, 0, 3, 1, 0, 1, 1, 0, 0, 0, List.of(), true, 20, 4, 0);
+        Sheet left = new Sheet(0, 0, 0, 3, -1, 0, 1, 1, 0, 0, 0, List.of(), true, 20, 4, 0);
+        Lattice lattice = new Lattice(List.of(right, left), 0, 0, 6 * heightOverSpan);
+        double alpha = 0.03;
+        Lattice.Loads loads = lattice.loads(alpha, 0, 0, 0, 0, new double[0]);
+        double lift = (-loads.force()[2] * Math.cos(alpha) + loads.force()[0] * Math.sin(alpha)) / 6;
+        double drag = (-loads.force()[0] * Math.cos(alpha) - loads.force()[2] * Math.sin(alpha)) / 6;
+        return new double[] {drag / (lift * lift), lift / alpha};
+    }
+
     /** A flat pair against the lifting line's sum; panels that stand far apart hardly know of each other. */
     @Test
     void halvesOfAVeePullAgainstEachOther() {

@@ -43,7 +43,7 @@ class HelpersTest {
                 g.heightGain(),
                 g.climbGain(),
                 g.speedGain(),
-                g.pathPeriod());
+                g.lookAhead());
     }
 
     private static AxisGains slowed(AxisGains a, double share) {

@@ -121,7 +121,7 @@ class ClearanceTest {
         c.put(Facet.HEIGHT_GAINS, s -> {
             Gains g = s.gains();
             return s.withGains(
-                    new Gains(g.roll(), g.pitch(), g.yawRate(), 0.2, g.climbGain(), g.speedGain(), g.pathPeriod()));
+                    new Gains(g.roll(), g.pitch(), g.yawRate(), 0.2, g.climbGain(), g.speedGain(), g.lookAhead()));
         });
         return c;
     }

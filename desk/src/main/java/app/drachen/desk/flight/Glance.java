@@ -77,7 +77,7 @@ public record Glance(
                         own.heightGain(),
                         own.climbGain(),
                         own.speedGain(),
-                        own.pathPeriod()),
+                        own.lookAhead()),
                 roll ? Origin.AUTOTUNE : other.tune().roll(),
                 pitch ? Origin.AUTOTUNE : other.tune().pitch(),
                 other.tune().others()));

@@ -295,7 +295,7 @@ class CommandLineFilesTest {
         assertFalse(json().get("whole").asBoolean());
         assertEquals(0, json().get("notices").size());
         assertEquals(0, run("rehearse", "--scenario", "sluggish"), err);
-        assertTrue(out.contains("Autotune, not saved: roll forward gain 0.050 to"), out);
+        assertTrue(out.contains("Autotune, not saved: roll forward gain 0.05"), out);
         assertEquals(0, run("rehearse", "--scenario", "crosswind-trim"), err);
         assertTrue(out.contains("auto-trim, not saved: Rudder centre"), out);
         // a mistake more, on top of the scenario's own

@@ -11,8 +11,11 @@ import java.util.function.Consumer;
  * changed. What is missing in a damaged document is left missing here, and told by the reader that follows.
  */
 final class SetupUpgrades {
-    private static final List<Consumer<ObjectNode>> ALL =
-            List.of(SetupUpgrades::toSections, SetupUpgrades::toVersionThree, SetupUpgrades::toVersionFour);
+    private static final List<Consumer<ObjectNode>> ALL = List.of(
+            SetupUpgrades::toSections,
+            SetupUpgrades::toVersionThree,
+            SetupUpgrades::toVersionFour,
+            SetupUpgrades::toVersionFive);
 
     private SetupUpgrades() {}
 
@@ -95,6 +98,15 @@ final class SetupUpgrades {
             build.putArray("steps");
         }
         setup.putArray("assumed");
+    }
+
+    /** Version 5: the path loop is told by its look-ahead time, √2/2π of the period that stood there. */
+    private static void toVersionFive(ObjectNode setup) {
+        if (setup.path("tune").get("gains") instanceof ObjectNode gains
+                && gains.path("pathPeriod").isNumber()) {
+            double period = gains.remove("pathPeriod").asDouble();
+            gains.put("lookAhead", period * Math.sqrt(2) / (2 * Math.PI));
+        }
     }
 
     /** "LEFT_AILERON" as role, side and number. */
