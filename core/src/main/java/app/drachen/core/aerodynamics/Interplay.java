@@ -1,10 +1,11 @@
 package app.drachen.core.aerodynamics;
 
 import app.drachen.core.aerodynamics.Strips.Strip;
+import app.drachen.core.airframe.Section;
 import app.drachen.core.airframe.Tail;
 import app.drachen.core.setup.Setup;
+import java.util.Arrays;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /**
  * What the strips of a wing and those of a tail do to each other, and what flaps and turning add, each as an angle of the strip:
@@ -22,15 +23,18 @@ final class Interplay {
     /** Moment coefficient of each strip for its angle. */
     private final double[] centred;
 
+    /** What outputs add, and pitch and yaw rate times the speed, above the flow at three quarters of the chord: by columns. */
     private final double[][] byOutput;
+
     private final double[][] momentByOutput;
-
-    /** What pitch and yaw rate add, times the speed, above the flow at three quarters of the chord. */
     private final double[][] turning;
-
     private final double[][] turningMoment;
-    private final int[][] members;
+
+    /** The strips of the wing come first, those of the tail from here on. */
+    private final int tailFrom;
+
     private final double[] flow;
+    private final double[] inverse;
 
     /** Angle of each strip from its zero lift, with all that the others do [rad]. */
     final double[] angle;
@@ -42,21 +46,21 @@ final class Interplay {
         int count = strips.size();
         int outputs = setup.controls().outputs().size();
         boolean tailless = setup.airframe().tail() instanceof Tail.None;
-        boolean[] tail = new boolean[count];
-        for (int i = 0; i < count; i++) {
-            tail[i] = !tailless && !strips.get(i).isWing();
+        int wings = 0;
+        while (wings < count && (tailless || strips.get(wings).section() != Section.FLAT_TAIL)) {
+            wings++;
         }
-        members = new int[][] {
-            IntStream.range(0, count).filter(i -> !tail[i]).toArray(),
-            IntStream.range(0, count).filter(i -> tail[i]).toArray()
-        };
+        tailFrom = wings;
+        boolean[] tail = new boolean[count];
+        Arrays.fill(tail, tailFrom, count, true);
         Influence influence = Influence.of(strips, tail, outputs);
+        inverse = new double[count];
         centred = new double[count];
         mutual = new double[count][count];
-        byOutput = new double[count][outputs];
-        momentByOutput = new double[count][outputs];
-        turning = new double[count][2];
-        turningMoment = new double[count][2];
+        byOutput = new double[outputs][count];
+        momentByOutput = new double[outputs][count];
+        turning = new double[2][count];
+        turningMoment = new double[2][count];
         flow = new double[count];
         angle = new double[count];
         moment = new double[count];
@@ -69,19 +73,23 @@ final class Interplay {
             // over the cosine, for the flow across the strip is slower than that along the aircraft
             double part = error.control() / strips.get(i).chordward()[0];
             for (int k = 0; k < outputs; k++) {
-                byOutput[i][k] = part * influence.outputs()[i][k] / slope;
-                momentByOutput[i][k] = part * influence.outputMoments()[i][k];
+                byOutput[k][i] = part * influence.outputs()[i][k] / slope;
+                momentByOutput[k][i] = part * influence.outputMoments()[i][k];
             }
             for (int k = 0; k < 2; k++) {
-                turning[i][k] = influence.turning()[i][k] / slope;
-                turningMoment[i][k] = influence.turningMoments()[i][k];
+                turning[k][i] = influence.turning()[i][k] / slope;
+                turningMoment[k][i] = influence.turningMoments()[i][k];
             }
         }
     }
 
-    /** The strips of the wing, 0, or of the tail, 1. */
-    int[] members(int group) {
-        return members[group];
+    /**
+     * Where the strips of the wing, group 0, or of the tail, group 1, begin.
+     *
+     * @param group 0 or 1; 2 for the end
+     */
+    int from(int group) {
+        return group == 0 ? 0 : group == 1 ? tailFrom : flow.length;
     }
 
     /**
@@ -94,25 +102,32 @@ final class Interplay {
      * @param flaps deflections of the outputs [rad]
      */
     void follow(int group, double[] own, double[] speeds, double q, double r, double[] flaps) {
-        for (int i : members[group]) {
+        int from = from(group);
+        int to = from(group + 1);
+        for (int i = from; i < to; i++) {
             flow[i] = 0;
+            inverse[i] = 1 / speeds[i];
         }
-        for (int j : members[group]) {
-            double against = speeds[j] * limited(own[j]);
-            double[] column = mutual[j];
-            for (int i : members[group]) {
-                flow[i] += column[i] * against;
+        for (int j = from; j < to; j++) {
+            add(flow, mutual[j], speeds[j] * limited(own[j]), from, to);
+        }
+        for (int i = from; i < to; i++) {
+            double plain = own[i] + limited(flow[i] * inverse[i]);
+            angle[i] = plain + inverse[i] * (turning[0][i] * q + turning[1][i] * r);
+            moment[i] = centred[i] * plain + inverse[i] * (turningMoment[0][i] * q + turningMoment[1][i] * r);
+        }
+        for (int k = 0; k < flaps.length; k++) {
+            if (flaps[k] != 0) {
+                add(angle, byOutput[k], flaps[k], from, to);
+                add(moment, momentByOutput[k], flaps[k], from, to);
             }
         }
-        for (int i : members[group]) {
-            double inverse = 1 / speeds[i];
-            double plain = own[i] + limited(flow[i] * inverse);
-            angle[i] = plain + inverse * (turning[i][0] * q + turning[i][1] * r);
-            moment[i] = centred[i] * plain + inverse * (turningMoment[i][0] * q + turningMoment[i][1] * r);
-            for (int k = 0; k < flaps.length; k++) {
-                angle[i] += byOutput[i][k] * flaps[k];
-                moment[i] += momentByOutput[i][k] * flaps[k];
-            }
+    }
+
+    /** Adds so many times a column. */
+    private static void add(double[] sum, double[] column, double times, int from, int to) {
+        for (int i = from; i < to; i++) {
+            sum[i] += times * column[i];
         }
     }
 

@@ -252,7 +252,9 @@ public final class StripModel implements AirForces {
 
     /** Strips that work on each other: first the angles of all, then the forces of each. */
     private void group(int number, double u, double v, double w, double p, double q, double r, double density) {
-        for (int i : interplay.members(number)) {
+        int from = interplay.from(number);
+        int to = interplay.from(number + 1);
+        for (int i = from; i < to; i++) {
             double fast = blownBy[i] >= 0 ? u + added[blownBy[i]] : u;
             angles[i] = fromZero(i, fast, v, behindWing[i] ? w - washed : w, p, q, r);
             along[i] = alongNow;
@@ -260,7 +262,7 @@ public final class StripModel implements AirForces {
             speeds[i] = Math.max(1e-4, Math.sqrt(alongNow * alongNow + acrossNow * acrossNow));
         }
         interplay.follow(number, angles, speeds, q, r, flaps);
-        for (int i : interplay.members(number)) {
+        for (int i = from; i < to; i++) {
             strip(i, interplay.angle[i], interplay.moment[i], behindWing[i] ? density * TAIL_EFFICIENCY : density);
         }
     }
