@@ -108,4 +108,53 @@ class RollTest {
         assertEquals(pitch, strips.momentY(), 0.02 * lift * setup.planform().meanChord());
         assertTrue(ControlPower.fullDeflection(setup, Axis.ROLL) > 0.1);
     }
+
+    /**
+     * A wing turns itself only where more angle means less lift: past its greatest lift and before that of the plate grows again
+     * (H. Glauert, Aeronautical Research Committee R. &amp; M. 595, 1919).
+     */
+    @Test
+    void autorotationBeginsPastTheGreatestLift() {
+        for (Setup setup : AIRCRAFT) {
+            StripModel strips = new StripModel(setup);
+            double[] still = new double[setup.controls().outputs().size()];
+            double greatest = 0;
+            double lift = 0;
+            double first = Double.NaN;
+            double last = 0;
+            for (double alpha = 0.05; alpha < 0.6; alpha += 0.005) {
+                strips.compute(V * Math.cos(alpha), 0, V * Math.sin(alpha), 0, 0, 0, RHO, still);
+                double now = -strips.forceZ() * Math.cos(alpha) + strips.forceX() * Math.sin(alpha);
+                if (alpha < 0.3 && now > lift) {
+                    lift = now;
+                    greatest = alpha;
+                }
+                if (aboutThePath(strips, setup, alpha, 1) - aboutThePath(strips, setup, alpha, -1) > 0) {
+                    first = Double.isNaN(first) ? alpha : first;
+                    last = alpha;
+                }
+            }
+            String where =
+                    setup.name() + ": greatest lift at " + greatest + ", turns itself from " + first + " to " + last;
+            assertTrue(first >= greatest && first < greatest + Math.toRadians(6), where);
+            assertTrue(last < Math.toRadians(27), where);
+        }
+    }
+
+    /** Moment about the flight path of a slow roll about it to one side, p·b/2V of 0.05. */
+    private static double aboutThePath(StripModel strips, Setup setup, double alpha, int side) {
+        double rate = side * 0.05 * 2 * V / setup.planform().span();
+        double cos = Math.cos(alpha);
+        double sin = Math.sin(alpha);
+        strips.compute(
+                V * cos,
+                0,
+                V * sin,
+                rate * cos,
+                0,
+                rate * sin,
+                RHO,
+                new double[setup.controls().outputs().size()]);
+        return strips.momentX() * cos + strips.momentZ() * sin;
+    }
 }

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertInstanceOf;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.PlausibleAircraft;
 import app.drachen.core.aerodynamics.AirForces;
 import app.drachen.core.aerodynamics.Balance;
 import app.drachen.core.aerodynamics.ModelError;
@@ -13,7 +14,9 @@ import app.drachen.core.airframe.Position;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.flight.NaturalMotion.Kind;
 import app.drachen.core.math.Eigenvalues;
+import app.drachen.core.math.Eigenvalues.Root;
 import app.drachen.core.setup.Setup;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -317,5 +320,42 @@ class NaturalMotionTest {
                 "0.03\u00a0s",
                 NaturalMotion.spoken(0.034, DoubleStream.of(0.01, 0.08).summaryStatistics()));
         assertEquals("5\u00a0s", NaturalMotion.spoken(5.02, DoubleStream.empty().summaryStatistics()));
+    }
+
+    /** Between two speeds that are hardly apart no root jumps, whatever the aircraft. */
+    @Test
+    void rootsGoOnWithoutAJumpOverTheSpeeds() {
+        int compared = 0;
+        for (int seed = 0; seed < 8; seed++) {
+            Setup setup = PlausibleAircraft.of(seed);
+            double cruise = setup.modes().limits().cruiseSpeed();
+            List<Root> before = List.of();
+            for (double speed = 0.95 * cruise; speed < 1.25 * cruise; speed *= 1.01) {
+                if (!(Trim.level(setup, speed, 1.225) instanceof Trim.Result.Trimmed trim)) {
+                    before = List.of();
+                    continue;
+                }
+                Linearised linear = Linearised.of(setup, ModelError.NONE, trim, speed, 1.225);
+                List<Root> now = new ArrayList<>(Eigenvalues.of(linear.along()));
+                now.addAll(Eigenvalues.of(linear.across()));
+                for (Root root : before) {
+                    // two roots that are about to meet or to part go quickly, as a square root does
+                    boolean pair = root.imaginary() != 0 && 2 * Math.abs(root.imaginary()) < 0.3;
+                    if (pair || before.stream().anyMatch(o -> o != root && apart(o, root) < 0.3)) {
+                        continue;
+                    }
+                    double nearest =
+                            now.stream().mapToDouble(r -> apart(r, root)).min().orElseThrow();
+                    assertTrue(nearest < 0.06 * (1 + root.size()), "seed " + seed + " at " + speed + ": " + root + now);
+                    compared++;
+                }
+                before = now;
+            }
+        }
+        assertTrue(compared > 500, compared + " roots");
+    }
+
+    private static double apart(Root one, Root other) {
+        return Math.hypot(one.real() - other.real(), one.imaginary() - other.imaginary());
     }
 }

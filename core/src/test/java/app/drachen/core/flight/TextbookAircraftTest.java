@@ -12,7 +12,8 @@ import app.drachen.core.setup.Setup;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /**
  * The small unmanned aircraft of R. W. Beard, T. W. McLain, Small Unmanned Aircraft, 2012, appendix E (13.5 kg, 2.9 m of
@@ -20,7 +21,6 @@ import org.junit.jupiter.api.Test;
  */
 class TextbookAircraftTest {
     private static final double G = 9.80665;
-    private static final double SPEED = 35;
     private static final double DENSITY = 1.2682;
     private static final double S = 0.55;
     private static final double B = 2.8956;
@@ -107,8 +107,8 @@ class TextbookAircraftTest {
     }
 
     /** Level trim by the textbook's own algebra: moments give the elevator, lift gives α, drag the thrust. */
-    private static double[] trim() {
-        double pressure = DENSITY / 2 * SPEED * SPEED * S;
+    private static double[] trim(double speed) {
+        double pressure = DENSITY / 2 * speed * speed * S;
         double alpha = 0;
         double elevator = 0;
         double thrust = 0;
@@ -123,22 +123,23 @@ class TextbookAircraftTest {
         return new double[] {alpha, elevator, thrust};
     }
 
-    private static Aircraft aircraft(double[] trim) {
+    private static Aircraft aircraft(double[] trim, double speed) {
         Setup any = DemoAircraft.seeschwalbe();
         Setup glider = any.withPropulsion(any.propulsion().withDrives(List.of()));
         Aircraft a =
                 new Aircraft(glider.withParts(List.of(any.parts().get(0))), new Coefficients(trim[1], trim[2]), MASS);
-        a.place(0, 0, 500, 0, trim[0], 0, SPEED);
-        a.move(SPEED * Math.cos(trim[0]), 0, SPEED * Math.sin(trim[0]), 0, 0, 0);
+        a.place(0, 0, 500, 0, trim[0], 0, speed);
+        a.move(speed * Math.cos(trim[0]), 0, speed * Math.sin(trim[0]), 0, 0, 0);
         return a;
     }
 
-    @Test
-    void itFliesLevelAtTheTrimOfItsAlgebra() {
-        double[] trim = trim();
+    @ParameterizedTest
+    @ValueSource(doubles = {27, 35, 45})
+    void itFliesLevelAtTheTrimOfItsAlgebra(double speed) {
+        double[] trim = trim(speed);
         double lift = CL0 + CLA * trim[0] + CLE * trim[1];
-        assertEquals(13.5 * G, DENSITY / 2 * SPEED * SPEED * S * lift, 1, "weight is carried");
-        Aircraft a = aircraft(trim);
+        assertEquals(13.5 * G, DENSITY / 2 * speed * speed * S * lift, 1, "weight is carried");
+        Aircraft a = aircraft(trim, speed);
         for (double acceleration : a.accelerations(0, 0, 0, DENSITY)) {
             assertEquals(0, acceleration, 1e-6);
         }
@@ -148,40 +149,95 @@ class TextbookAircraftTest {
             a.step(0.005, none, 0, 0, 0, DENSITY);
         }
         assertEquals(500, a.height(), 0.01);
-        assertEquals(SPEED * 20, a.north(), 0.02);
-        assertEquals(SPEED, a.airspeed(), 1e-3);
+        assertEquals(speed * 20, a.north(), 0.02);
+        assertEquals(speed, a.airspeed(), 1e-3);
     }
 
-    @Test
-    void itsModesAreThoseOfTheTextbooksFormulas() {
-        double[] trim = trim();
+    @ParameterizedTest
+    @ValueSource(doubles = {27, 35, 45})
+    void itsModesAreThoseOfTheTextbooksFormulas(double speed) {
+        double[] trim = trim(speed);
         Map<Kind, NaturalMotion> modes =
-                NaturalMotion.of(Linearised.about(aircraft(trim), SPEED, trim[0], DENSITY)).stream()
+                NaturalMotion.of(Linearised.about(aircraft(trim, speed), speed, trim[0], DENSITY)).stream()
                         .collect(Collectors.toMap(NaturalMotion::kind, m -> m));
-        double pressure = DENSITY / 2 * SPEED * SPEED * S;
+        double pressure = DENSITY / 2 * speed * speed * S;
         // roll: a_φ1 = −¼ρ·V·S·b²·(Γ₃·C_lp + Γ₄·C_np), section 5.4.1
         double gamma = 0.8244 * 1.759 - 0.1204 * 0.1204;
         double cpp = 1.759 / gamma * CLP + 0.1204 / gamma * CNP;
-        double rolling = pressure * B * cpp * B / (2 * SPEED);
+        double rolling = pressure * B * cpp * B / (2 * speed);
         assertEquals(rolling, modes.get(Kind.ROLL).root().real(), 0.1 * Math.abs(rolling));
         // short period: ω² = Z_α·M_q/V − M_α, 2ζω = −(M_q + Z_α/V), R. C. Nelson 1998, short-period approximation
         // without lag of downwash
         double lifting = pressure * (CLA + CDP) / 13.5;
-        double mq = pressure * C * CMQ * C / (2 * SPEED) / 1.135;
+        double mq = pressure * C * CMQ * C / (2 * speed) / 1.135;
         double ma = pressure * C * CMA / 1.135;
-        double omega = Math.sqrt(-lifting / SPEED * mq - ma);
-        double damping = -(mq - lifting / SPEED);
+        double omega = Math.sqrt(-lifting / speed * mq - ma);
+        double damping = -(mq - lifting / speed);
         var quick = modes.get(Kind.SHORT_PERIOD).root();
         assertEquals(omega, quick.size(), 0.05 * omega);
         assertEquals(damping / 2, -quick.real(), 0.05 * damping / 2);
         // phugoid after Lanchester: ω = √2·g/V, within a quarter as the books say
-        assertEquals(Math.sqrt(2) * G / SPEED, modes.get(Kind.PHUGOID).root().size(), 0.25 * Math.sqrt(2) * G / SPEED);
+        assertEquals(Math.sqrt(2) * G / speed, modes.get(Kind.PHUGOID).root().size(), 0.25 * Math.sqrt(2) * G / speed);
         // Dutch roll: ω² = N_β + (Y_β·N_r)/V
         double nb = pressure * B * (0.8244 / gamma * CNB + 0.1204 / gamma * CLB);
-        double nr = pressure * B * (0.8244 / gamma * CNR + 0.1204 / gamma * CLR) * B / (2 * SPEED);
+        double nr = pressure * B * (0.8244 / gamma * CNR + 0.1204 / gamma * CLR) * B / (2 * speed);
         double yb = pressure * CYB / 13.5;
-        double dutch = Math.sqrt(nb + yb * nr / SPEED);
+        double dutch = Math.sqrt(nb + yb * nr / speed);
         assertEquals(dutch, modes.get(Kind.DUTCH_ROLL).root().size(), 0.1 * dutch);
         assertTrue(modes.get(Kind.DUTCH_ROLL).root().real() < 0);
+    }
+
+    /**
+     * A push of the nose and what follows for 10 s, against the textbook's own equations of the longitudinal motion (section 5.3: u, w, q,
+     * θ), written out here and integrated by themselves with a plain Runge-Kutta.
+     */
+    @ParameterizedTest
+    @ValueSource(doubles = {27, 35, 45})
+    void aPushFollowsTheEquationsOfTheTextbook(double speed) {
+        double[] trim = trim(speed);
+        Aircraft a = aircraft(trim, speed);
+        double[] x = {speed * Math.cos(trim[0]), speed * Math.sin(trim[0]), 0.3, trim[0]};
+        a.move(x[0], 0, x[1], 0, x[2], 0);
+        double[] none =
+                new double[DemoAircraft.seeschwalbe().controls().outputs().size()];
+        double step = 0.005;
+        for (int i = 0; i < 2_000; i++) {
+            a.step(step, none, 0, 0, 0, DENSITY);
+            double[] k1 = rates(x, trim);
+            double[] k2 = rates(plus(x, k1, step / 2), trim);
+            double[] k3 = rates(plus(x, k2, step / 2), trim);
+            double[] k4 = rates(plus(x, k3, step), trim);
+            for (int k = 0; k < 4; k++) {
+                x[k] += step / 6 * (k1[k] + 2 * k2[k] + 2 * k3[k] + k4[k]);
+            }
+            assertEquals(x[3], a.pitch(), 0.002, "pitch after " + i * step + " s");
+            assertEquals(Math.hypot(x[0], x[1]), a.airspeed(), 0.03, "airspeed after " + i * step + " s");
+        }
+    }
+
+    private static double[] plus(double[] x, double[] rate, double step) {
+        double[] y = new double[4];
+        for (int k = 0; k < 4; k++) {
+            y[k] = x[k] + step * rate[k];
+        }
+        return y;
+    }
+
+    private static double[] rates(double[] x, double[] trim) {
+        double v = Math.hypot(x[0], x[1]);
+        double alpha = Math.atan2(x[1], x[0]);
+        double pressure = DENSITY / 2 * v * v * S;
+        double plain = CL0 + CLA * alpha;
+        double lift = pressure * (plain + CLE * trim[1]);
+        double drag = pressure * (CDP + plain * plain / (Math.PI * EFFICIENCY * B * B / S));
+        double fx = -drag * Math.cos(alpha) + lift * Math.sin(alpha) + trim[2];
+        double fz = -drag * Math.sin(alpha) - lift * Math.cos(alpha);
+        double moment = pressure * C * (CM0 + CMA * alpha + CMQ * C / (2 * v) * x[2] + CME * trim[1]);
+        return new double[] {
+            -x[2] * x[1] - G * Math.sin(x[3]) + fx / 13.5,
+            x[2] * x[0] + G * Math.cos(x[3]) + fz / 13.5,
+            moment / 1.135,
+            x[2]
+        };
     }
 }
