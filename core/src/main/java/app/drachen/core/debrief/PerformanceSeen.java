@@ -83,7 +83,8 @@ public record PerformanceSeen(Kind kind, double speed, double value) {
             least = Math.min(least, Double.isNaN(power) ? least : power);
             most = Math.max(most, Double.isNaN(power) ? most : power);
         }
-        if (!Double.isFinite(rate) || !(speed > 3)) {
+        // a window without power in it tells nothing of power
+        if (!Double.isFinite(rate) || !(speed > 3) || least > most) {
             return;
         }
         if (most < 0.03) {

@@ -11,11 +11,13 @@ import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.flight.Performance.Band;
 import app.drachen.core.flight.Performance.Point;
+import app.drachen.core.log.LogColumn;
 import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.rehearsal.RehearsalPlan;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.working.Working;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -111,5 +113,19 @@ class PerformanceTest {
         assertTrue(compared >= 10, compared + " windows");
         assertTrue(inside >= 0.8 * compared, inside + " of " + compared + ": " + seen);
         assertFalse(seen.stream().allMatch(s -> s.kind() == PerformanceSeen.Kind.CURRENT), "not only level flight");
+    }
+
+    /** A column that is there and empty is not power off. */
+    @Test
+    void withoutPowerNothingIsSeen() {
+        Setup setup = DemoAircraft.seeschwalbe();
+        var calm = DemoField.evening();
+        Rehearsal flight = new Rehearsal(
+                new RehearsalPlan(setup, CardPlans.byId("hold").orElseThrow().forAircraft(setup, calm), calm, 2));
+        flight.finish();
+        assertFalse(PerformanceSeen.of(flight.log()).isEmpty());
+        double[] unknown = new double[flight.log().rows()];
+        Arrays.fill(unknown, Double.NaN);
+        assertEquals(List.of(), PerformanceSeen.of(flight.log().with(LogColumn.POWER, unknown)));
     }
 }

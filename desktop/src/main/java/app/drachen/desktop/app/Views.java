@@ -56,6 +56,7 @@ final class Views {
                 new View("mapping", views::mapping),
                 new View("calculator", views::calculator),
                 new View("feel", views::feel),
+                new View("performance", views::performance),
                 new View("figures", views::figures),
                 new View("sunlight", views::sunlight));
     }
@@ -228,8 +229,14 @@ final class Views {
         return null;
     }
 
-    private Void figures() throws Exception {
+    private Void performance() throws Exception {
         escape("feel");
+        control(KeyCode.I);
+        return null;
+    }
+
+    private Void figures() throws Exception {
+        escape("performance");
         stage("Strandläufer", Stage.BUILD);
         press(KeyCode.F4, 1);
         return screen(() -> ((javafx.scene.control.ListView<?>) scene.lookup("#figure-places"))
