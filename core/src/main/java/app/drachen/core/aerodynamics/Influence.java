@@ -7,10 +7,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
-import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.DecompositionSolver;
-import org.hipparchus.linear.LUDecomposition;
 
 /**
  * What the strips of a surface do to each other by the vortices that they shed: the lift coefficient of each for a unit of flow against
@@ -177,7 +175,7 @@ record Influence(
                     matrix[i][j] = v[1] * normal[1] - v[2] * normal[2];
                 }
             }
-            DecompositionSolver solver = new LUDecomposition(new Array2DRowRealMatrix(matrix, false)).getSolver();
+            DecompositionSolver solver = Lattice.solver(matrix);
             int m = strips.size();
             Influence answer = new Influence(m, outputs);
             double[][] moments = new double[m][m];

@@ -62,18 +62,6 @@ public final class LiftingSurface {
     }
 
     /**
-     * Moment about the quarter chord of a plain flap by thin-aerofoil theory: −½·sin θ·(1 − cos θ),
-     * cos θ = 2c_f/c − 1.
-     *
-     * @param chordRatio flap chord over chord [-], 0 to 1
-     * @return change of c_m per deflection [1/rad], not positive
-     */
-    public static double flapMoment(double chordRatio) {
-        double theta = Math.acos(2 * Ranges.require("flap chord ratio", chordRatio, 0, 1, "-") - 1);
-        return -0.5 * Math.sin(theta) * (1 - Math.cos(theta));
-    }
-
-    /**
      * Downwash gradient at a tail: dε/dα = 4.44·(K_A·K_λ·K_h·√cos Λ¼)^1.19.
      *
      * @param planform wing

@@ -127,6 +127,21 @@ class DerivativesTest {
         assertEquals(1, flown.at(Derivative.ROLL_SLIP) / -0.02854, 0.35, "C_lβ");
     }
 
+    /** A fin drawn twice in one place is one fin, and a thing that cannot be computed is none of the pilot's troubles. */
+    @Test
+    void twoFinsInOnePlaceShareTheLoadOfOne() {
+        Setup setup = DemoAircraft.rochen();
+        Tail.None tail = (Tail.None) setup.airframe().tail();
+        Setup twice = setup.withAirframe(setup.airframe()
+                .withTail(new Tail.None(List.of(tail.fins().get(0), tail.fins().get(0)))));
+        double once = Derivatives.lattice(setup).at(Derivative.YAW_SLIP);
+        // the tail's mass is spread over the drawn area, so that the CG moves a little
+        assertEquals(once, Derivatives.lattice(twice).at(Derivative.YAW_SLIP), 0.05 * once);
+        // each has its own friction, and the load of one in the air
+        double flown = Derivatives.flown(setup).at(Derivative.SIDE_SLIP);
+        assertEquals(flown, Derivatives.flown(twice).at(Derivative.SIDE_SLIP), 0.15 * Math.abs(flown));
+    }
+
     /** The wing where its static margin is as asked, by halving. */
     private static Setup withMargin(double margin) {
         Setup wing = tailless(0.42, 0.24, 0.711, Math.toRadians(27), 0.25);
