@@ -72,7 +72,8 @@ public final class LiftingSurface {
     public static double downwash(Planform planform, double arm, double height) {
         double aspect = planform.aspectRatio();
         double ka = 1 / aspect - 1 / (1 + Math.pow(aspect, 1.7));
-        double kl = (10 - 3 * planform.taper()) / 7;
+        // a wing much wider at the tip than at the root is beyond the handbook
+        double kl = (10 - 3 * Math.min(2, planform.taper())) / 7;
         double kh = (1 - Math.min(0.9, height / planform.span()))
                 / Math.cbrt(2 * Math.max(arm, 0.05 * planform.span()) / planform.span());
         return 4.44 * Math.pow(ka * kl * kh * Math.sqrt(Math.cos(planform.quarterChordSweep())), 1.19);
