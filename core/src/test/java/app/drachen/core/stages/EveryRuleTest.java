@@ -64,6 +64,10 @@ class EveryRuleTest {
         return Proof.gained(kind, SOUND, 1, 5, Evidence.REAL, passed, "seen", Map.of());
     }
 
+    private static Setup withoutFins(Setup setup) {
+        return setup.withAirframe(setup.airframe().withTail(new app.drachen.core.airframe.Tail.None(List.of())));
+    }
+
     private static Situation with(UnaryOperator<Setup> change) {
         return of(change.apply(SOUND), Optional.of(EVENING));
     }
@@ -218,6 +222,8 @@ class EveryRuleTest {
                         State.CAUTION),
                 line("BUILD-R7", GOOD, State.GOOD),
                 line("BUILD-R7", with(s -> s.withAirframe(s.airframe().withTail(small(s)))), State.CAUTION),
+                line("BUILD-R7", of(DemoAircraft.rochen(), Optional.empty()), State.GOOD),
+                line("BUILD-R7", of(withoutFins(DemoAircraft.rochen()), Optional.empty()), State.CAUTION),
                 line("THROWS-R3", GOOD, State.GOOD),
                 line("THROWS-R3", controls(c -> c.change(Surface.RUDDER, o -> o.withMix(MixRow.NONE))), State.STOP),
                 line("THROWS-R5", GOOD, State.GOOD),

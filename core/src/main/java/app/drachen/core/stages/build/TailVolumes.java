@@ -1,6 +1,9 @@
 package app.drachen.core.stages.build;
 
 import app.drachen.core.aerodynamics.BuildSheet;
+import app.drachen.core.aerodynamics.Derivative;
+import app.drachen.core.aerodynamics.Derivatives;
+import app.drachen.core.airframe.Tail;
 import app.drachen.core.clearance.ClearanceRule;
 import app.drachen.core.clearance.Judgement;
 import app.drachen.core.clearance.Ruling;
@@ -24,6 +27,15 @@ public final class TailVolumes implements ClearanceRule {
     private static final Judgement FIN_MOST =
             new Judgement("BUILD-R7.fin-most", "greatest usual fin volume", Quantity.NUMBER, 0.06, 0.002, 0.4);
 
+    /** With 0.010 a wing hunts on its circles, with 0.026 it does not (rehearsed). */
+    private static final Judgement WEATHERCOCK = new Judgement(
+            "BUILD-R7.weathercock",
+            "least weathercock C_nβ of a wing without a tail",
+            Quantity.NUMBER_FINE,
+            0.015,
+            0,
+            0.2);
+
     @Override
     public String id() {
         return "BUILD-R7";
@@ -32,7 +44,8 @@ public final class TailVolumes implements ClearanceRule {
     @Override
     public String demand() {
         return "Tail volume lies within " + TAIL_LEAST.text() + "–" + TAIL_MOST.text() + " and fin volume within "
-                + FIN_LEAST.text() + "–" + FIN_MOST.text() + ".";
+                + FIN_LEAST.text() + "–" + FIN_MOST.text()
+                + "; without a tail C_nβ is at least " + WEATHERCOCK.text() + ".";
     }
 
     @Override
@@ -42,7 +55,7 @@ public final class TailVolumes implements ClearanceRule {
 
     @Override
     public List<Judgement> judgements() {
-        return List.of(TAIL_LEAST, TAIL_MOST, FIN_LEAST, FIN_MOST);
+        return List.of(TAIL_LEAST, TAIL_MOST, FIN_LEAST, FIN_MOST, WEATHERCOCK);
     }
 
     @Override
@@ -74,13 +87,41 @@ public final class TailVolumes implements ClearanceRule {
                                 volumes.toArray(new Working[0])));
             }
         }
-        return Ruling.advice(
-                Stage.BUILD,
-                Finding.of(
+        return situation.setup().airframe().tail() instanceof Tail.None
+                ? Ruling.advice(Stage.BUILD, weathercock(situation))
+                : Ruling.advice(
+                        Stage.BUILD,
+                        Finding.of(
+                                id(),
+                                State.GOOD,
+                                "Tail and fin are of usual size",
+                                "",
+                                volumes.toArray(new Working[0])));
+    }
+
+    /** Without a tail a fin volume says little, for sweep and arm decide. */
+    private Finding weathercock(Situation situation) {
+        double value = Derivatives.flown(situation.setup()).at(Derivative.YAW_SLIP);
+        Working working = Working.of(
                         id(),
-                        State.GOOD,
-                        volumes.isEmpty() ? "No tail to judge" : "Tail and fin are of usual size",
-                        "",
-                        volumes.toArray(new Working[0])));
+                        "Weathercock C_nβ",
+                        value,
+                        Quantity.NUMBER_FINE,
+                        "yawing moment with sideslip over ½ρV²S·b, from the strips",
+                        Source.NELSON,
+                        Working.in("least", situation.judged(WEATHERCOCK), Quantity.NUMBER_FINE))
+                .within(Math.min(0.7 * value, 1.3 * value), Math.max(0.7 * value, 1.3 * value));
+        boolean weak = value < situation.judged(WEATHERCOCK);
+        return Finding.of(
+                id(),
+                weak ? State.CAUTION : State.GOOD,
+                weak
+                        ? "Hardly turns into the wind: C_nβ " + Quantity.NUMBER_FINE.text(value)
+                        : "Fins turn it into the wind",
+                weak
+                        ? "Below " + Quantity.NUMBER_FINE.text(situation.judged(WEATHERCOCK))
+                                + " a wing wags in turns and hunts on circles. Larger fins, or further aft."
+                        : "",
+                working);
     }
 }
