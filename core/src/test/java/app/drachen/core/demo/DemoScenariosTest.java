@@ -519,7 +519,7 @@ class DemoScenariosTest {
                 "weak-throw         | Hit the ground, sinking                     |",
                 "far-aft-cg         | Hit the ground                              | rate swings in Manual; Rolled; Stalls at",
                 "aft-cg             | may be tail-heavy                           |",
-                "nose-heavy         | Trim needed: roll 0.3 %, pitch 4.4 %        |",
+                "nose-heavy         | Trim needed: roll 0                         |",
                 "radio-trim         | The roll stick rests                        | Level settles; Trim needed",
                 "height-gain        | Porpoising in Hold, not in Level            |",
                 "rate-gain          | Pitch rate swings in                        | Roll rate swings in",
