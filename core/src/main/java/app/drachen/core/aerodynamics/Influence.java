@@ -11,9 +11,10 @@ import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.DecompositionSolver;
 
 /**
- * What the strips of a surface do to each other by the vortices that they shed: the lift coefficient of each for a unit of flow against
- * each and for a unit of every output, from the horseshoe vortices of {@link Lattice} laid over the strips. Wing and tail are each a group of their own (fins without
- * a tail stand on the wing and belong to it); the wing's downwash over a tail is the model's.
+ * What the strips of a surface do to each other by the vortices that they shed: the lift coefficient of each for a unit of flow
+ * against each and for a unit of every output, from the horseshoe vortices of {@link Lattice} laid over the strips. Wing and tail
+ * are asked each for itself (fins without a tail stand on the wing and belong to it); the wing's downwash over a tail is the
+ * model's.
  *
  * <p>Source: that of {@link Lattice}.
  *
@@ -68,37 +69,12 @@ record Influence(
             new Memory<>(32, key -> new Vortices(key.strips).solved(key.outputs));
 
     /**
-     * Of the strips of an aircraft.
+     * Of strips that feel each other.
      *
-     * @param all strips in two groups that do not know of each other
-     * @param tail which of them are the second group's
+     * @param strips of a wing, or of a tail; at least one
      * @param outputs how many outputs there are
      */
-    static Influence of(List<Strip> all, boolean[] tail, int outputs) {
-        int n = all.size();
-        Influence whole = new Influence(n, outputs);
-        for (int group = 0; group < 2; group++) {
-            boolean second = group == 1;
-            int[] members = IntStream.range(0, n).filter(i -> tail[i] == second).toArray();
-            if (members.length > 0) {
-                Influence part =
-                        remembered(Arrays.stream(members).mapToObj(all::get).toList(), outputs);
-                for (int i = 0; i < members.length; i++) {
-                    for (int j = 0; j < members.length; j++) {
-                        whole.strips[members[i]][members[j]] = part.strips[i][j];
-                    }
-                    whole.centres[members[i]] = part.centres[i];
-                    whole.outputs[members[i]] = part.outputs[i];
-                    whole.outputMoments[members[i]] = part.outputMoments[i];
-                    whole.turning[members[i]] = part.turning[i];
-                    whole.turningMoments[members[i]] = part.turningMoments[i];
-                }
-            }
-        }
-        return whole;
-    }
-
-    private static Influence remembered(List<Strip> strips, int outputs) {
+    static Influence of(List<Strip> strips, int outputs) {
         List<Double> key = new ArrayList<>(List.of((double) outputs));
         for (Strip strip : strips) {
             for (double[] values : List.of(strip.inner(), strip.outer(), strip.normal())) {

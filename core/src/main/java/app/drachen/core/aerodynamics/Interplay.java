@@ -1,10 +1,6 @@
 package app.drachen.core.aerodynamics;
 
 import app.drachen.core.aerodynamics.Strips.Strip;
-import app.drachen.core.airframe.Section;
-import app.drachen.core.airframe.Tail;
-import app.drachen.core.setup.Setup;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -42,18 +38,9 @@ final class Interplay {
     /** What flaps and turning add to the moment coefficient of each [-]. */
     final double[] moment;
 
-    Interplay(Setup setup, List<Strip> strips, ModelError error) {
-        int count = strips.size();
-        int outputs = setup.controls().outputs().size();
-        boolean tailless = setup.airframe().tail() instanceof Tail.None;
-        int wings = 0;
-        while (wings < count && (tailless || strips.get(wings).section() != Section.FLAT_TAIL)) {
-            wings++;
-        }
-        tailFrom = wings;
-        boolean[] tail = new boolean[count];
-        Arrays.fill(tail, tailFrom, count, true);
-        Influence influence = Influence.of(strips, tail, outputs);
+    Interplay(Strips.Cut cut, int outputs, ModelError error) {
+        int count = cut.strips().size();
+        tailFrom = cut.tailFrom();
         inverse = new double[count];
         centred = new double[count];
         mutual = new double[count][count];
@@ -64,21 +51,32 @@ final class Interplay {
         flow = new double[count];
         angle = new double[count];
         moment = new double[count];
-        for (int i = 0; i < count; i++) {
-            double slope = strips.get(i).slope();
-            centred[i] = influence.centres()[i] * error.lift() * slope;
-            for (int j = 0; j < count; j++) {
-                mutual[j][i] = influence.strips()[i][j] / slope - (i == j ? 1 : 0);
+        for (int group = 0; group < 2; group++) {
+            if (from(group) < from(group + 1)) {
+                know(cut.strips().subList(from(group), from(group + 1)), from(group), outputs, error);
+            }
+        }
+    }
+
+    /** Takes in what the strips of a group do, the first of which has a number. */
+    private void know(List<Strip> strips, int first, int outputs, ModelError error) {
+        Influence influence = Influence.of(strips, outputs);
+        for (int row = 0; row < strips.size(); row++) {
+            int i = first + row;
+            double slope = strips.get(row).slope();
+            centred[i] = influence.centres()[row] * error.lift() * slope;
+            for (int column = 0; column < strips.size(); column++) {
+                mutual[first + column][i] = influence.strips()[row][column] / slope - (row == column ? 1 : 0);
             }
             // over the cosine, for the flow across the strip is slower than that along the aircraft
-            double part = error.control() / strips.get(i).chordward()[0];
+            double part = error.control() / strips.get(row).chordward()[0];
             for (int k = 0; k < outputs; k++) {
-                byOutput[k][i] = part * influence.outputs()[i][k] / slope;
-                momentByOutput[k][i] = part * influence.outputMoments()[i][k];
+                byOutput[k][i] = part * influence.outputs()[row][k] / slope;
+                momentByOutput[k][i] = part * influence.outputMoments()[row][k];
             }
             for (int k = 0; k < 2; k++) {
-                turning[k][i] = influence.turning()[i][k] / slope;
-                turningMoment[k][i] = influence.turningMoments()[i][k];
+                turning[k][i] = influence.turning()[row][k] / slope;
+                turningMoment[k][i] = influence.turningMoments()[row][k];
             }
         }
     }

@@ -99,7 +99,8 @@ public final class StripModel implements AirForces {
 
     /** Prepares the strips of a set-up whose air differs from the drawing. */
     public StripModel(Setup setup, ModelError error) {
-        List<Strip> strips = Strips.of(setup);
+        Strips.Cut cut = Strips.of(setup);
+        List<Strip> strips = cut.strips();
         count = strips.size();
         place = new double[count][];
         flowPlace = new double[count][];
@@ -164,7 +165,7 @@ public final class StripModel implements AirForces {
         }
         wingArea = wing;
         flaps = new double[setup.controls().outputs().size()];
-        interplay = new Interplay(setup, strips, error);
+        interplay = new Interplay(cut, flaps.length, error);
         NeutralPoint neutral = NeutralPoint.of(setup.airframe());
         downwashPerLift = neutral.downwash() / neutral.wingSlope();
         downwashWay = neutral.downwash() > 0

@@ -4,6 +4,7 @@ import app.drachen.core.airframe.Flap;
 import app.drachen.core.airframe.Planform;
 import app.drachen.core.airframe.Position;
 import app.drachen.core.airframe.Section;
+import app.drachen.core.airframe.Tail;
 import app.drachen.core.airframe.TailPanel;
 import app.drachen.core.airframe.Wing;
 import app.drachen.core.airframe.WingPanel;
@@ -76,11 +77,21 @@ final class Strips {
         this.centre = setup.massProperties().centre();
     }
 
-    static List<Strip> of(Setup setup) {
+    /**
+     * All strips of an aircraft.
+     *
+     * @param strips those of the wing first, with the fins that stand on it where there is no tail
+     * @param tailFrom where those of the tail begin [-]
+     */
+    record Cut(List<Strip> strips, int tailFrom) {}
+
+    static Cut of(Setup setup) {
         Strips cut = new Strips(setup);
         cut.cutWing();
+        int wing = cut.strips.size();
         cut.cutTail();
-        return cut.strips;
+        boolean tailless = setup.airframe().tail() instanceof Tail.None;
+        return new Cut(cut.strips, tailless ? cut.strips.size() : wing);
     }
 
     private int output(Surface surface) {

@@ -6,13 +6,15 @@ import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What a log shows of an aircraft's performance: windows of straight flight in which the speed hardly changes, with the power off,
  * with all of it, or level.
  *
  * <p>Source: own choice: 4 s, at most 20° of bank, speed within 1.5 m/s; sink and climb from the change of height and speed together,
- * (Δh + ΔV²/2g)/Δt. Air that rises or falls is in it: single points scatter by that.
+ * (Δh + ΔV²/2g)/Δt. Air that rises or falls is in it: single points scatter by that. Where the bank is not known, the log has a hole,
+ * or the airspeed was lost, nothing is seen.
  *
  * @param kind what it is a point of
  * @param speed mean airspeed [m/s]
@@ -37,16 +39,26 @@ public record PerformanceSeen(Kind kind, double speed, double value) {
     /** Points of a log in which airspeed, height and power are known; none without them. */
     public static List<PerformanceSeen> of(FlightLog log) {
         List<PerformanceSeen> seen = new ArrayList<>();
-        boolean told = log.has(LogColumn.AIRSPEED) && log.has(LogColumn.HEIGHT) && log.has(LogColumn.POWER);
-        if (!told || log.rows() < 2) {
+        boolean told = log.has(LogColumn.AIRSPEED)
+                && log.has(LogColumn.HEIGHT)
+                && log.has(LogColumn.POWER)
+                && log.has(LogColumn.ROLL);
+        Optional<FlightFacts> facts = told ? FlightFacts.of(log) : Optional.empty();
+        if (facts.isEmpty() || log.rows() < 2) {
             return seen;
         }
-        double ground = FlightFacts.of(log).map(FlightFacts::ground).orElse(Double.NaN);
+        double ground = facts.get().ground();
+        List<Lost> lost = Lost.of(log, facts.get()).getOrDefault(Lost.What.AIRSPEED, List.of());
         double end = log.time(log.rows() - 1);
         for (double start = log.time(0); start + WINDOW <= end; start += WINDOW) {
             int from = log.rowAt(start);
             int to = log.rowAt(start + WINDOW);
-            if (to > from + 3 && log.value(LogColumn.HEIGHT, from) > ground + 3 && straight(log, from, to)) {
+            double begins = log.time(from);
+            double ends = log.time(to);
+            boolean whole = to > from + 3 && begins > start - WINDOW / 4 && ends - begins < 1.25 * WINDOW;
+            boolean measured = lost.stream()
+                    .noneMatch(l -> l.span().from() < ends && begins < l.span().to());
+            if (whole && measured && log.value(LogColumn.HEIGHT, from) > ground + 3 && straight(log, from, to)) {
                 point(log, from, to, seen);
             }
         }
@@ -56,15 +68,18 @@ public record PerformanceSeen(Kind kind, double speed, double value) {
     private static boolean straight(FlightLog log, int from, int to) {
         double slowest = Double.POSITIVE_INFINITY;
         double fastest = 0;
+        boolean banked = false;
         for (int row = from; row < to; row++) {
             double speed = log.value(LogColumn.AIRSPEED, row);
-            if (Math.abs(log.value(LogColumn.ROLL, row)) > BANK) {
+            double bank = Math.abs(log.value(LogColumn.ROLL, row));
+            if (bank > BANK) {
                 return false;
             }
+            banked |= !Double.isNaN(bank);
             slowest = Math.min(slowest, Double.isNaN(speed) ? slowest : speed);
             fastest = Math.max(fastest, Double.isNaN(speed) ? fastest : speed);
         }
-        return fastest - slowest < 2 * STEADY;
+        return banked && fastest - slowest < 2 * STEADY;
     }
 
     private static void point(FlightLog log, int from, int to, List<PerformanceSeen> seen) {

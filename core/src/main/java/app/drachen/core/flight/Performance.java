@@ -30,12 +30,7 @@ import java.util.function.ToDoubleFunction;
  * @param stall level stall speed with its band [m/s]
  */
 public record Performance(List<Point> points, Band stall) {
-    /** Share of the pack that a flight may use; common practice. */
-    private static final double USABLE = 0.7;
-
-    private static final double USED = 0.3;
     private static final double DRAG = 0.25;
-    private static final double THRUST = 0.15;
     private static final int SPEEDS = 25;
 
     /** Nobody flies for long nearer to the stall; common practice [-]. */
@@ -113,18 +108,20 @@ public record Performance(List<Point> points, Band stall) {
                 speed * (drag[2] + 1.5 * standing) / weight);
         Propulsion propulsion = setup.propulsion();
         boolean motor = !propulsion.drives().isEmpty();
-        double most = motor ? Running.of(propulsion, 1, USED, speed, density).thrust() : 0;
+        double most = motor
+                ? Running.of(propulsion, 1, PowerSheet.USED, speed, density).thrust()
+                : 0;
         Optional<Band> climb = motor
                 ? Optional.of(new Band(
                         speed * (most - drag[0]) / weight,
-                        speed * (most * (1 - THRUST) - drag[2]) / weight,
-                        speed * (most * (1 + THRUST) - drag[1]) / weight))
+                        speed * (most * (1 - PowerSheet.SPREAD) - drag[2]) / weight,
+                        speed * (most * (1 + PowerSheet.SPREAD) - drag[1]) / weight))
                 : Optional.empty();
         Optional<Band> current = motor && most > drag[0]
                 ? Optional.of(new Band(
                         currentFor(propulsion, drag[0], speed, density),
-                        (1 - THRUST) * currentFor(propulsion, drag[1], speed, density),
-                        (1 + THRUST) * currentFor(propulsion, drag[2], speed, density)))
+                        (1 - PowerSheet.SPREAD) * currentFor(propulsion, drag[1], speed, density),
+                        (1 + PowerSheet.SPREAD) * currentFor(propulsion, drag[2], speed, density)))
                 : Optional.empty();
         return new Point(speed, sink, climb, current, turn(setup, stall, speed));
     }
@@ -151,13 +148,13 @@ public record Performance(List<Point> points, Band stall) {
         double high = 1;
         for (int i = 0; i < 24; i++) {
             double middle = (low + high) / 2;
-            if (Running.of(propulsion, middle, USED, speed, density).thrust() < thrust) {
+            if (Running.of(propulsion, middle, PowerSheet.USED, speed, density).thrust() < thrust) {
                 low = middle;
             } else {
                 high = middle;
             }
         }
-        return Running.of(propulsion, high, USED, speed, density).current();
+        return Running.of(propulsion, high, PowerSheet.USED, speed, density).current();
     }
 
     private static Optional<Band> turn(Setup setup, Stall stall, double speed) {
@@ -180,26 +177,39 @@ public record Performance(List<Point> points, Band stall) {
     /** What stands out, as workings: best glide, least sink, best climb, longest and farthest flight, tightest turn. */
     public List<Working> workings(Setup setup) {
         List<Working> all = new ArrayList<>();
+        Working.Input mass = Working.in("mass M", setup.massProperties().mass(), Quantity.MASS);
         best(points, Point::glide)
-                .ifPresent(p -> all.add(Working.of(
-                                "BUILD-A15",
-                                "Best glide, the propeller standing",
+                .ifPresent(p -> all.add(banded(
+                        "Best glide, the propeller standing",
+                        new Band(
                                 p.glide(),
-                                Quantity.NUMBER,
-                                "V/w at the speed where it is greatest",
-                                Source.ANDERSON,
-                                Working.in("airspeed V", p.speed(), Quantity.SPEED),
-                                Working.in("sink w = V·D/(M·g)", p.sink().value(), Quantity.CLIMB))
-                        .within(
                                 p.speed() / p.sink().high(),
-                                p.speed() / p.sink().low())));
+                                p.speed() / p.sink().low()),
+                        Quantity.NUMBER,
+                        "V/w at the speed where it is greatest",
+                        p,
+                        Working.in("sink w", p.sink().value(), Quantity.CLIMB))));
         best(points, p -> -p.sink().value())
-                .ifPresent(p -> all.add(banded("Least sink", p.sink(), Quantity.CLIMB, "w = V·D/(M·g), least", p)));
+                .ifPresent(p -> all.add(banded(
+                        "Least sink",
+                        p.sink(),
+                        Quantity.CLIMB,
+                        "w = V·D/(M·g), least",
+                        p,
+                        mass,
+                        Working.in("drag D", force(setup, p.sink(), p), Quantity.FORCE))));
         best(points, p -> p.climb().map(Band::value).orElse(Double.NEGATIVE_INFINITY))
-                .flatMap(p ->
-                        p.climb().map(c -> banded("Best climb", c, Quantity.CLIMB, "ḣ = V·(T − D)/(M·g), greatest", p)))
+                .flatMap(p -> p.climb()
+                        .map(c -> banded(
+                                "Best climb",
+                                c,
+                                Quantity.CLIMB,
+                                "ḣ = V·(T − D)/(M·g), greatest",
+                                p,
+                                mass,
+                                Working.in("thrust left over T − D", force(setup, c, p), Quantity.FORCE))))
                 .ifPresent(all::add);
-        double charge = USABLE * setup.propulsion().pack().capacity();
+        double charge = PowerSheet.USABLE * setup.propulsion().pack().capacity();
         List<Point> safe =
                 points.stream().filter(p -> p.speed() >= SAFE * stall.value()).toList();
         best(safe, p -> p.current().map(c -> -c.value()).orElse(Double.NEGATIVE_INFINITY))
@@ -208,8 +218,10 @@ public record Performance(List<Point> points, Band stall) {
                                 "Longest flight",
                                 over(charge, c),
                                 Quantity.DURATION,
-                                "t = u·C/I at the speed of least current from 1.2 Vs on, u 70 % of the pack, still air",
-                                p)))
+                                "t = Q/I at the speed of least current from 1.2 Vs on, still air",
+                                p,
+                                Working.in("charge Q, 70 % of the pack", charge, Quantity.CHARGE),
+                                Working.in("current I", c.value(), Quantity.CURRENT))))
                 .ifPresent(all::add);
         best(safe, p -> p.current().map(c -> p.speed() / c.value()).orElse(Double.NEGATIVE_INFINITY))
                 .flatMap(p -> p.current()
@@ -217,8 +229,10 @@ public record Performance(List<Point> points, Band stall) {
                                 "Farthest flight",
                                 over(charge * p.speed(), c),
                                 Quantity.WAY,
-                                "s = V·u·C/I, greatest from 1.2 Vs on, u 70 % of the pack, still air",
-                                p)))
+                                "s = V·Q/I, greatest from 1.2 Vs on, still air",
+                                p,
+                                Working.in("charge Q, 70 % of the pack", charge, Quantity.CHARGE),
+                                Working.in("current I", c.value(), Quantity.CURRENT))))
                 .ifPresent(all::add);
         best(points, p -> p.radius().map(r -> -r.value()).orElse(Double.NEGATIVE_INFINITY))
                 .flatMap(p -> p.radius()
@@ -227,9 +241,18 @@ public record Performance(List<Point> points, Band stall) {
                                 r,
                                 Quantity.DISTANCE,
                                 "R = V²/(g·√(n² − 1)), n of the bank limit or (V/Vs)²",
-                                p)))
+                                p,
+                                Working.in(
+                                        "load n",
+                                        Math.hypot(1, p.speed() * p.speed() / (GRAVITY * r.value())),
+                                        Quantity.NUMBER))))
                 .ifPresent(all::add);
         return all;
+    }
+
+    /** The force that a sink or climb is the work of [N]. */
+    private static double force(Setup setup, Band vertical, Point at) {
+        return vertical.value() * setup.massProperties().mass() * GRAVITY / at.speed();
     }
 
     private static Optional<Point> best(List<Point> points, ToDoubleFunction<Point> measure) {
@@ -240,15 +263,18 @@ public record Performance(List<Point> points, Band stall) {
         return new Band(charge / current.value(), charge / current.high(), charge / current.low());
     }
 
-    private static Working banded(String name, Band band, Quantity quantity, String formula, Point at) {
+    private static Working banded(
+            String name, Band band, Quantity quantity, String formula, Point at, Working.Input... others) {
+        List<Working.Input> inputs = new ArrayList<>(List.of(Working.in("airspeed V", at.speed(), Quantity.SPEED)));
+        inputs.addAll(List.of(others));
         return Working.of(
-                        "BUILD-A15",
+                        "PERFORMANCE",
                         name,
                         band.value(),
                         quantity,
                         formula,
                         Source.ANDERSON,
-                        Working.in("airspeed V", at.speed(), Quantity.SPEED))
+                        inputs.toArray(new Working.Input[0]))
                 .within(band.low(), band.high());
     }
 

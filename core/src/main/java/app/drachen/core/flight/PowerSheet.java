@@ -19,15 +19,15 @@ import java.util.Optional;
  */
 public final class PowerSheet {
     /** Share of the pack used when thrust and climb are reckoned: neither full nor empty. */
-    private static final double USED = 0.3;
+    static final double USED = 0.3;
 
     /** Share of the pack that a flight may use; common practice. */
-    private static final double USABLE = 0.7;
+    static final double USABLE = 0.7;
 
     /** Height of the hand at release [m]. */
     private static final double RELEASE = 1.8;
 
-    private static final double SPREAD = 0.15;
+    static final double SPREAD = 0.15;
 
     private final Setup setup;
     private final double density;

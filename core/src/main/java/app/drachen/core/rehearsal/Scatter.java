@@ -103,13 +103,28 @@ public record Scatter(List<Flight> flights) {
             double neutral = output.neutralMicros() + 8 * normal(noise);
             controls = controls.change(output.surface(), o -> o.withNeutral(neutral));
         }
-        Setup setup = plan.setup()
-                .withParts(parts)
-                .withControls(controls)
-                .withAirframe(built(plan.setup().airframe(), noise));
+        Setup heavier = plan.setup().withAirframe(built(plan.setup().airframe(), noise));
+        Setup setup = balanced(heavier.withParts(parts).withControls(controls), offCentre(plan.setup(), heavier));
         ModelError error =
                 new ModelError(1 + 0.05 * normal(noise), 1 + 0.125 * normal(noise), 1 + 0.05 * normal(noise));
         return plan.of(setup).drawn(plan.seed() + 7_919L * number, error);
+    }
+
+    /** How far aft an airframe of other masses has its CG [m]. */
+    private static double offCentre(Setup drawn, Setup heavier) {
+        return heavier.massProperties().centre().aft()
+                - drawn.massProperties().centre().aft();
+    }
+
+    /** Whoever builds it balances it: what the airframe's masses shift, the pack takes back. */
+    private static Setup balanced(Setup setup, double off) {
+        double packs = setup.parts().stream()
+                .filter(p -> p.kind() == PartKind.PACK)
+                .mapToDouble(Part::mass)
+                .sum();
+        return packs > 0
+                ? setup.withMoved(PartKind.PACK, -off * setup.massProperties().mass() / packs, 0)
+                : setup;
     }
 
     /** Incidence good to 0.2°, twist of one wing against the other to 0.15°, and the masses of foam and glue to 3 %. */

@@ -9,6 +9,7 @@ import app.drachen.core.air.Field;
 import app.drachen.core.airframe.Tail;
 import app.drachen.core.cards.CardPlan;
 import app.drachen.core.cards.CardPlans;
+import app.drachen.core.cards.PassLimit;
 import app.drachen.core.clearance.Clearance;
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
@@ -23,6 +24,7 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.stages.Kits;
 import app.drachen.core.stages.maiden.GoOrNoGo;
 import app.drachen.core.working.Finding.State;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -44,19 +46,29 @@ class NewAircraftTest {
         Balance balance = Balance.of(setup);
         assertEquals(0, balance.outside(), 1e-9, "the CG lies in its window");
         assertTrue(setup.packPart().orElseThrow().position().aft() > -0.05, "the pack has room in front");
-        // a wing without a tail is the more sensitive to where its CG comes to lie: two or three ask for more trim than
-        // is allowed
-        int asked = kind == NewAircraft.Kind.FLYING_WING ? FLIGHTS - 4 : FLIGHTS - 1;
-        assertTrue(flown(setup) >= asked, kind + " flies as it is made");
+        List<Scatter.Flight> flights = flown(setup);
+        long passed = flights.stream().filter(Scatter.Flight::passed).count();
+        // 8 µs at each elevon are 3 % of pitch trim, 1 mm of CG one more: in some flights a wing asks for more than 8
+        // %, and for
+        // nothing else
+        boolean wing = kind == NewAircraft.Kind.FLYING_WING;
+        assertTrue(passed >= FLIGHTS - (wing ? 4 : 1), kind + " flies as it is made: " + passed);
+        for (Scatter.Flight flight : flights) {
+            assertTrue(flight.outcome().whole(), kind + ": " + flight.outcome());
+            flight.verdicts().stream()
+                    .filter(v -> !v.passed() && wing)
+                    .forEach(v ->
+                            assertEquals(PassLimit.Measure.PITCH_TRIM, v.limit().id()));
+        }
     }
 
     private static final int FLIGHTS = 20;
 
     /**
-     * How many of scattered flights come down whole with every limit of the first card kept, in nearly the most wind and gusts
+     * Scattered flights of the first card, in nearly the most wind and gusts
      * that a first flight may have. At the very limit 60 flights of each passed 60, 60, 57 and the flying wing 98 of 100.
      */
-    private static long flown(Setup setup) {
+    private static List<Scatter.Flight> flown(Setup setup) {
         Field calm = DemoField.evening();
         CardPlan first = CardPlans.byId("first-flight").orElseThrow();
         double up = calm.windAt(first.forAircraft(setup, calm).trialHeight()) / calm.wind();
@@ -70,8 +82,7 @@ class NewAircraftTest {
         return IntStream.range(0, FLIGHTS)
                 .parallel()
                 .mapToObj(n -> Scatter.fly(plan, n))
-                .filter(Scatter.Flight::passed)
-                .count();
+                .toList();
     }
 
     /** A template proves nothing: what nobody has confirmed leaves its stage open. */

@@ -117,7 +117,7 @@ class PerformanceTest {
 
     /** A column that is there and empty is not power off. */
     @Test
-    void withoutPowerNothingIsSeen() {
+    void withoutPowerOrBankNothingIsSeen() {
         Setup setup = DemoAircraft.seeschwalbe();
         var calm = DemoField.evening();
         Rehearsal flight = new Rehearsal(
@@ -127,5 +127,7 @@ class PerformanceTest {
         double[] unknown = new double[flight.log().rows()];
         Arrays.fill(unknown, Double.NaN);
         assertEquals(List.of(), PerformanceSeen.of(flight.log().with(LogColumn.POWER, unknown)));
+        assertEquals(
+                List.of(), PerformanceSeen.of(flight.log().with(LogColumn.ROLL, unknown)), "nobody knows its bank");
     }
 }

@@ -136,8 +136,7 @@ class RehearsalTest {
                 .trim()
                 .orElseThrow();
         assertEquals(0, rest.of(Axis.ROLL), 0.012);
-        // another speed wants another trim: a sixth of the first is left at most
-        assertEquals(0, rest.of(Axis.PITCH), 0.025);
+        assertEquals(0, rest.of(Axis.PITCH), 0.012);
     }
 
     @Test

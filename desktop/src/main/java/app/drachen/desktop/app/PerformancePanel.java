@@ -18,6 +18,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.StackPane;
@@ -159,14 +161,18 @@ final class PerformancePanel {
         }
         return found.rehearsed()
                 ? "Rings: the last rehearsal, which is the same model in its wind and proves nothing."
-                : "Dots: steady windows of the last flights, with the air that rose and fell.";
+                : "Dots: steady windows of flights "
+                        + found.flights().stream()
+                                .map(f -> f.number() + " (r" + f.revision() + ")")
+                                .collect(Collectors.joining(", "))
+                        + ", as it was set up then, in air that rose and fell.";
     }
 
     private static PerformanceChart chart(
             Performance performance,
             String title,
             Quantity quantity,
-            java.util.function.Function<Performance.Point, Optional<Performance.Band>> what,
+            Function<Performance.Point, Optional<Performance.Band>> what,
             double cruise,
             UnitSystem units) {
         return new PerformanceChart(performance, title, quantity, what, cruise, units);

@@ -58,7 +58,8 @@ public final class TrimCheck implements DebriefCheck {
                 || flight.setup()
                         .map(x -> x.controls().trims().largest() > 0.005)
                         .orElse(false);
-        boolean once = trim.windows() == 1 && trim.seconds() < LONG && some;
+        boolean small = Math.max(Math.abs(trim.roll()), Math.abs(trim.pitch())) < 2 * WORTH_CARRYING;
+        boolean once = trim.windows() == 1 && trim.seconds() < LONG && some && small;
         boolean open = (!trim.enough() || trim.measured().size() < 2 || once) && !much;
         State state = much ? State.STOP : open ? State.OPEN : some ? State.CAUTION : State.GOOD;
         Optional<String> notYet = trim.notYet();
@@ -73,7 +74,9 @@ public final class TrimCheck implements DebriefCheck {
                         : much
                                 ? "More than 10 % in roll or 15 % in pitch: look at wing twist, lateral balance and"
                                         + " neutrals first."
-                                : some ? "Carry it into the servo centres, then zero the radio trim." : "");
+                                : once
+                                        ? "One window is too short for so small a trim: fly one more straight pass."
+                                        : some ? "Carry it into the servo centres, then zero the radio trim." : "");
         return Finding.of(
                         id(),
                         state,

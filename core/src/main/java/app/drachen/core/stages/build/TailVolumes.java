@@ -107,7 +107,7 @@ public final class TailVolumes implements ClearanceRule {
                         "Weathercock C_nβ",
                         value,
                         Quantity.NUMBER_FINE,
-                        "yawing moment with sideslip over ½ρV²S·b, from the strips",
+                        "yawing moment with sideslip over ½ρV²S·b, from the strips; ±30 % for body and fins, own estimate",
                         Source.NELSON,
                         Working.in("least", situation.judged(WEATHERCOCK), Quantity.NUMBER_FINE))
                 .within(Math.min(0.7 * value, 1.3 * value), Math.max(0.7 * value, 1.3 * value));
