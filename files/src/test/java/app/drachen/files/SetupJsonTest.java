@@ -9,6 +9,7 @@ import app.drachen.core.airframe.AngleCheck;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.setup.Facet;
+import app.drachen.core.setup.HarnessSection;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.setup.TuneSection;
 import app.drachen.files.json.SetupJson;
@@ -92,8 +93,8 @@ class SetupJsonTest {
             Setup read = SetupJson.read(new String(in.readAllBytes(), StandardCharsets.UTF_8), NAMED);
             // gains are computed anew in the demo and differ in their last digit; whose they were version 1 does not
             // tell
-            Setup told = expected.withBuild(
-                    expected.build().withAngles(AngleCheck.NOT_YET).withSteps(List.of()));
+            Setup told = expected.withHarness(bare(expected))
+                    .withBuild(expected.build().withAngles(AngleCheck.NOT_YET).withSteps(List.of()));
             assertEquals(
                     told.withTune(TuneSection.of(read.gains(), TuneSection.Origin.ENTERED))
                             .withModes(expected.modes().withSwitches(List.of())),
@@ -114,7 +115,7 @@ class SetupJsonTest {
             Setup read = SetupJson.read(text, NAMED);
             assertEquals(Optional.empty(), read.build().measured());
             assertEquals(read, SetupJson.read(SetupJson.write(read), NAMED));
-            assertTrue(SetupJson.write(read).contains("\"version\" : 5"));
+            assertTrue(SetupJson.write(read).contains("\"version\" : 6"));
         }
     }
 
@@ -155,9 +156,33 @@ class SetupJsonTest {
             Setup read = SetupJson.read(text, NAMED);
             double period = kind.equals("vee") ? 13.5 : 12.6;
             assertEquals(period, 2 * Math.PI / Math.sqrt(2) * read.gains().lookAhead(), 1e-9);
-            assertEquals(today.withTune(read.tune()), read);
+            assertEquals(today.withTune(read.tune()).withHarness(bare(today)), read);
             assertEquals(read, SetupJson.read(SetupJson.write(read), NAMED));
         }
+    }
+
+    /** Documents of version 5: of the harness they know how the board sits, and nothing else. */
+    @ParameterizedTest
+    @ValueSource(strings = {"conventional", "vee", "wing"})
+    void documentsOfVersionFiveAreRead(String kind) throws Exception {
+        Setup today =
+                switch (kind) {
+                    case "conventional" -> DemoAircraft.seeschwalbePorpoising();
+                    case "vee" -> DemoAircraft.strandlaeuferNewPack();
+                    default -> DemoAircraft.rochenOnTheBench();
+                };
+        try (var in = SetupJsonTest.class.getResourceAsStream("setup-5-" + kind + ".json")) {
+            String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+            assertTrue(text.contains("\"version\" : 5"));
+            Setup read = SetupJson.read(text, NAMED);
+            assertEquals(today.withTune(read.tune()).withHarness(bare(today)), read);
+            assertEquals(read, SetupJson.read(SetupJson.write(read), NAMED));
+        }
+    }
+
+    /** The harness as programs knew it that only asked how the board sits. */
+    private static HarnessSection bare(Setup setup) {
+        return HarnessSection.EMPTY.withMount(setup.mount());
     }
 
     /** A document keeps the number of its revision. */

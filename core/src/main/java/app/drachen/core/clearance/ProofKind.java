@@ -10,6 +10,7 @@ import java.util.Set;
 /** Kinds of proof and the facets each depends on. */
 public enum ProofKind {
     WEIGHING("weighing", Stage.BUILD, Facet.AIRFRAME, Facet.PARTS, Facet.PACKS),
+    HARNESS_CHECK("harness check", Stage.HARNESS, Facet.WIRING, Facet.RAILS, Facet.PORTS, Facet.PACKS, Facet.OUTPUTS),
     STICK_TO_SURFACE("stick to surface", Stage.BENCH, Facet.MIXER, Facet.OUTPUTS, Facet.SERVO_SENSES, Facet.LINKAGES),
     TILT_TO_SURFACE("tilt to surface", Stage.BENCH, Facet.MIXER, Facet.OUTPUTS, Facet.SERVO_SENSES, Facet.BOARD_MOUNT),
     REHEARSAL(

@@ -82,6 +82,11 @@ public record Output(
         return (reversed ? -1 : 1) * (linkage.longerPulseDown() ? 1 : -1);
     }
 
+    /** The same output under another number. */
+    public Output at(int number) {
+        return new Output(number, surface, mix, reversed, centreMicros, lowMicros, highMicros, neutralMicros, linkage);
+    }
+
     /** The same output turned round. */
     public Output turnedRound() {
         return new Output(

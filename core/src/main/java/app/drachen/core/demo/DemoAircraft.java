@@ -97,7 +97,8 @@ public final class DemoAircraft {
                 new HomeProfile(80, 60, true),
                 FlightMode.MANUAL,
                 switches());
-        return finish("Rochen", "Flying wing for the dyke's grass", airframe, parts, propulsion, controls, modes);
+        return DemoHarness.rochen(
+                finish("Rochen", "Flying wing for the dyke's grass", airframe, parts, propulsion, controls, modes));
     }
 
     /** The invented radio: modes on six buttons, arming on a switch of its own. */
@@ -176,8 +177,21 @@ public final class DemoAircraft {
                 new HomeProfile(60, 40, false),
                 FlightMode.MANUAL,
                 switches());
-        return finish(
-                "Strandläufer", "V-tail pusher for counting waders", airframe, parts, propulsion, controls, modes);
+        return DemoHarness.strandlaeufer(finish(
+                "Strandläufer", "V-tail pusher for counting waders", airframe, parts, propulsion, controls, modes));
+    }
+
+    /** Strandläufer as it came from the workbench, its harness still full of faults. */
+    public static Setup strandlaeuferAsWired() {
+        return DemoHarness.strandlaeuferAsWired(strandlaeufer());
+    }
+
+    /** Strandläufer as wired, with a pack of one cell more, put where it fitted: the camera hangs on that pack. */
+    public static Setup strandlaeuferFourCells() {
+        Setup before = strandlaeuferAsWired();
+        Pack pack = new Pack("4S 2.6 Ah", 4, 2_600 * 3.6, 0.040);
+        return before.withPropulsion(before.propulsion().withPack(pack))
+                .withPart("pack", p -> p.withMass(0.264).at(new Position(0.244, 0, 0)));
     }
 
     /** Strandläufer with the heavier pack, put where it fitted: the CG is behind the window. */
@@ -247,7 +261,8 @@ public final class DemoAircraft {
                 new HomeProfile(90, 70, true),
                 FlightMode.MANUAL,
                 switches());
-        return finish("Seeschwalbe", "Motor glider for the long dyke", airframe, parts, propulsion, controls, modes);
+        return DemoHarness.seeschwalbe(
+                finish("Seeschwalbe", "Motor glider for the long dyke", airframe, parts, propulsion, controls, modes));
     }
 
     /** Seeschwalbe with the height gain that makes it porpoise in Hold. */

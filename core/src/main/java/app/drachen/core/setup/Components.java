@@ -9,6 +9,14 @@ import app.drachen.core.controls.Linkage;
 import app.drachen.core.controls.MixRow;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.Surface;
+import app.drachen.core.harness.BoardRail;
+import app.drachen.core.harness.Boards;
+import app.drachen.core.harness.Device;
+import app.drachen.core.harness.DeviceKind;
+import app.drachen.core.harness.Lead;
+import app.drachen.core.harness.Pin;
+import app.drachen.core.harness.Place;
+import app.drachen.core.harness.Radio;
 import app.drachen.core.propulsion.Drive;
 import app.drachen.core.propulsion.Motor;
 import app.drachen.core.propulsion.Pack;
@@ -149,6 +157,10 @@ public final class Components {
         if (item instanceof Pack pack) {
             return pack.label();
         }
+        Optional<String> inHarness = HarnessNames.of(item);
+        if (inHarness.isPresent()) {
+            return inHarness.get();
+        }
         if (item instanceof Output output) {
             return output.surface().label().toLowerCase(Locale.ROOT);
         }
@@ -266,13 +278,14 @@ public final class Components {
     }
 
     /** What a list begins with; a list of other things is not added to. */
-    private static final Map<Class<?>, Object> PROTOTYPES = Map.of(
-            WingPanel.class, new WingPanel(0.2, 0.2, 0.3, 0, 0, 0),
-            Flap.class, Flap.aileron(0.5, 0.95, 0.25),
-            Part.class, new Part("part", PartKind.OTHER, 0.02, new Position(0.1, 0, 0)),
-            Drive.class, Drive.straight(new Motor(100, 0.08, 0.9), new Propeller(0.25, 0.14)),
-            Pack.class, new Pack("pack", 3, 7_920, 0.03),
-            Output.class,
+    private static final Map<Class<?>, Object> PROTOTYPES = Map.ofEntries(
+            Map.entry(WingPanel.class, new WingPanel(0.2, 0.2, 0.3, 0, 0, 0)),
+            Map.entry(Flap.class, Flap.aileron(0.5, 0.95, 0.25)),
+            Map.entry(Part.class, new Part("part", PartKind.OTHER, 0.02, new Position(0.1, 0, 0))),
+            Map.entry(Drive.class, Drive.straight(new Motor(100, 0.08, 0.9), new Propeller(0.25, 0.14))),
+            Map.entry(Pack.class, new Pack("pack", 3, 7_920, 0.03)),
+            Map.entry(
+                    Output.class,
                     new Output(
                             1,
                             new Surface(Surface.Role.FLAP, Surface.Side.LEFT, 1),
@@ -282,7 +295,13 @@ public final class Components {
                             1000,
                             2000,
                             1500,
-                            new Linkage(0.009, 0.014, Math.toRadians(45), true)));
+                            new Linkage(0.009, 0.014, Math.toRadians(45), true))),
+            Map.entry(BoardRail.class, Boards.kiebitz().rails().get(3)),
+            Map.entry(Place.class, Boards.kiebitz().places().get(0)),
+            Map.entry(Device.class, Device.typical("device", DeviceKind.OTHER, "", "")),
+            Map.entry(Lead.class, Lead.of("device", "", 26)),
+            Map.entry(Radio.class, HarnessNames.RADIO),
+            Map.entry(Pin.class, Pin.GROUND));
 
     private static Class<?> elementOf(Setup setup, String list) {
         Object at = setup;
@@ -312,6 +331,11 @@ public final class Components {
         if (like instanceof Pack pack) {
             String label = free("pack", there, o -> ((Pack) o).label());
             return new Pack(label, pack.cells(), pack.capacity(), pack.resistance());
+        }
+        Optional<Object> named = HarnessNames.renamed(
+                like, base -> free(base, there, o -> HarnessNames.of((Record) o).orElse("")));
+        if (like instanceof Record && named.isPresent()) {
+            return named.get();
         }
         if (like instanceof WingPanel panel) {
             return new WingPanel(

@@ -3,6 +3,7 @@ package app.drachen.core.setup;
 import app.drachen.core.airframe.Part;
 import app.drachen.core.airframe.PartKind;
 import app.drachen.core.controls.Output;
+import app.drachen.core.harness.Lead;
 import app.drachen.core.modes.Limits;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -47,6 +48,28 @@ public enum Facet {
             .home()
             .climbFirst())),
     BOARD_MOUNT("board mount", field("mount", Setup::mount)),
+    BOARD("board", field("board", s -> s.harness().board())),
+    BOARD_SOFTWARE("board software", field("version", s -> s.harness().care().version())),
+    WIRING(
+            "wiring",
+            field("leads", s -> s.harness().leads().stream().map(Lead::unseen).toList())),
+    RAILS(
+            "rails",
+            field("rails", s -> s.harness().board().rails()),
+            field("draws", s -> s.harness().devices().stream()
+                    .map(d -> Map.of("device", d.name(), "draw", d.draw(), "gives", d.gives()))
+                    .toList()),
+            field("joined", s -> s.harness().packs())),
+    PORTS("ports", field("wants", s -> s.harness().devices().stream()
+            .map(d -> Map.of("device", d.name(), "moves", d.moves(), "want", d.want()))
+            .toList())),
+    RADIOS("radios", field("radios", s -> s.harness().radios().stream()
+            .map(r -> Map.of(
+                    "device", r.device(), "low", r.low(), "high", r.high(), "sends", r.sends(), "listens", r.listens()))
+            .toList())),
+    AERIALS("aerials", field("aerials", s -> s.harness().radios().stream()
+            .map(r -> Map.of("device", r.device(), "aerial", r.aerial(), "tilt", r.tilt(), "farTilt", r.farTilt()))
+            .toList())),
     ROLL_GAINS("roll gains", field("roll", s -> s.gains().roll())),
     PITCH_GAINS("pitch gains", field("pitch", s -> s.gains().pitch())),
     YAW_GAINS("yaw gains", field("rate", s -> s.gains().yawRate())),

@@ -23,7 +23,7 @@ import java.util.function.UnaryOperator;
  * @param name of the aircraft
  * @param note one line about it, may be empty
  * @param build airframe, parts, motors and packs
- * @param harness how the board sits
+ * @param harness board, devices, leads, radios
  * @param controls mixer, outputs, trims, rates
  * @param modes selector, limits, way home
  * @param tune gains of the autopilot, and where they came from
@@ -185,7 +185,7 @@ public record Setup(
     }
 
     public Setup withMount(BoardMount newMount) {
-        return withHarness(new HarnessSection(newMount));
+        return withHarness(harness.withMount(newMount));
     }
 
     /** The same set-up with other gains, all of which came from one source. */

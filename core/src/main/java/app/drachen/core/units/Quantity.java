@@ -47,6 +47,8 @@ public enum Quantity {
     ACCELERATION(Unit.of("m/s²", 1, 2), Unit.of("ft/s²", 0.3048, 1)),
     DENSITY(Unit.of("kg/m³", 1, 4), Unit.of("lb/ft³", 0.45359237 / (0.3048 * 0.3048 * 0.3048), 4)),
     TEMPERATURE(new Unit("°C", 1, 273.15, 0), new Unit("°F", 5.0 / 9, 459.67 * 5 / 9, 0), Unit.of("K", 1, 1)),
+    /** A difference of temperatures. */
+    WARMING(Unit.of("K", 1, 0), Unit.of("°F", 5.0 / 9, 0)),
     PRESSURE(
             Unit.of("hPa", 100, 0),
             Unit.of("inHg", 3386.389, 2),
@@ -241,7 +243,7 @@ public enum Quantity {
             case LOAD_FACTOR -> "";
             case ACCELERATION -> "m/s²";
             case DENSITY -> "kg/m³";
-            case TEMPERATURE -> "K";
+            case TEMPERATURE, WARMING -> "K";
             case PRESSURE -> "Pa";
             case PULSE -> "µs";
             case TIME, TIME_FINE, DURATION -> "s";

@@ -29,7 +29,11 @@ class ShownFormulasTest {
             "REACH-A4-HOME Fly",
             "REACH-A4-HOME Charge per way over ground",
             "HARNESS-A8-ALL Products that fall into a band",
-            "HARNESS-A8-ALL The nearest stays away by");
+            "HARNESS-A8-ALL The nearest stays away by",
+            "HARNESS-A10 Yaw of the nearest right-angle turn",
+            "HARNESS-A10 Pitch of it",
+            "HARNESS-A10 Roll of it",
+            "HARNESS-A10 Rest angle");
 
     static Stream<Calculation> all() {
         return Calculations.all().stream();

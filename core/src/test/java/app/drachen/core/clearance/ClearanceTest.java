@@ -177,7 +177,9 @@ class ClearanceTest {
 
     @Test
     void whatIsMissingMayBePassedOverWithAReasonWhereARuleSaysSoAndAStopNever() {
-        ProofKind[] bench = {ProofKind.WEIGHING, ProofKind.STICK_TO_SURFACE, ProofKind.TILT_TO_SURFACE};
+        ProofKind[] bench = {
+            ProofKind.WEIGHING, ProofKind.HARNESS_CHECK, ProofKind.STICK_TO_SURFACE, ProofKind.TILT_TO_SURFACE
+        };
         Waiver why = new Waiver("MAIDEN-R5", "flown for years");
         Setup passed = SOUND.waived(why.rule(), Optional.of(why));
         assertEquals("bench power, prop off", Kits.clearance(with(SOUND, bench)).sentence());
@@ -236,7 +238,8 @@ class ClearanceTest {
     @Test
     void aClearanceThatRestsOnTheStandInBoardSaysSo() {
         List<Proof> proofs = new ArrayList<>();
-        for (ProofKind kind : List.of(ProofKind.WEIGHING, ProofKind.STICK_TO_SURFACE, ProofKind.REHEARSAL)) {
+        for (ProofKind kind :
+                List.of(ProofKind.WEIGHING, ProofKind.HARNESS_CHECK, ProofKind.STICK_TO_SURFACE, ProofKind.REHEARSAL)) {
             proofs.add(Proof.gained(kind, SOUND, 1, 5, Evidence.REAL, true, "", MANY));
         }
         proofs.add(Proof.gained(ProofKind.TILT_TO_SURFACE, SOUND, 1, 5, Evidence.STAND_IN, true, "", Map.of()));
@@ -256,16 +259,21 @@ class ClearanceTest {
     void clearanceGrowsProofByProofAndStopsWhereDrachenHasNoInstruments() {
         assertEquals("bench power, prop off", Kits.clearance(with(SOUND)).sentence());
         ProofKind[] bench = {
-            ProofKind.WEIGHING, ProofKind.STICK_TO_SURFACE, ProofKind.TILT_TO_SURFACE, ProofKind.REHEARSAL
+            ProofKind.WEIGHING,
+            ProofKind.HARNESS_CHECK,
+            ProofKind.STICK_TO_SURFACE,
+            ProofKind.TILT_TO_SURFACE,
+            ProofKind.REHEARSAL
         };
         assertEquals("first flight, Manual", Kits.clearance(with(SOUND, bench)).sentence());
         assertEquals("Manual not flown yet", Kits.clearance(with(SOUND, bench)).why());
-        assertTrue(Kits.clearance(with(SOUND, bench)).reservation().contains("Harness"), "what is not checked is said");
+        assertTrue(Kits.clearance(with(SOUND, bench)).reservation().contains("Signals"), "what is not checked is said");
         assertEquals("", Kits.clearance(with(SOUND)).reservation());
         Clearance all = Kits.clearance(with(SOUND, ProofKind.values()));
         assertEquals("local flights, Circle", all.sentence());
         assertEquals("Tune has no instruments yet", all.why());
-        assertEquals(StageState.OPEN, all.stages().get(Stage.HARNESS));
+        assertEquals(StageState.OPEN, all.stages().get(Stage.SIGNALS));
+        assertEquals(StageState.PROVEN, all.stages().get(Stage.HARNESS));
         assertEquals(StageState.PROVEN, all.stages().get(Stage.BUILD));
         assertEquals(Optional.empty(), all.next());
     }

@@ -206,9 +206,9 @@ class EveryRuleTest {
     }
 
     /** A line: the rule, a situation, what it must say. */
-    private record Line(String rule, Situation situation, State says) {}
+    record Line(String rule, Situation situation, State says) {}
 
-    private static Line line(String rule, Situation situation, State says) {
+    static Line line(String rule, Situation situation, State says) {
         return new Line(rule, situation, says);
     }
 
@@ -377,8 +377,10 @@ class EveryRuleTest {
                 line("MAIDEN-R4", BARE_FIELD, State.STOP),
                 line("MODES-R9", BARE_FIELD, State.OPEN),
                 line("MODES-R9", GOOD.on(BARE.withObstacles(List.of(), true)), State.OPEN)));
+        lines.addAll(HarnessLines.all());
         Map<String, ProofKind> byProof = new HashMap<>(Map.of(
                 "BUILD-R2", ProofKind.WEIGHING,
+                "HARNESS-R14", ProofKind.HARNESS_CHECK,
                 "BENCH-R5-STICKS", ProofKind.STICK_TO_SURFACE,
                 "BENCH-R5-TILTS", ProofKind.TILT_TO_SURFACE,
                 "MAIDEN-MANUAL", ProofKind.MANUAL_FLOWN,

@@ -136,7 +136,7 @@ class KitsTest {
     void aStageHasInstrumentsExactlyIfItHasRules() {
         Kits.all().forEach(k -> assertEquals(!k.rules().isEmpty(), k.hasInstruments()));
         assertEquals(
-                List.of(Stage.HARNESS, Stage.SIGNALS),
+                List.of(Stage.SIGNALS),
                 Kits.clearance(Situation.of(DemoAircraft.rochen())).unchecked());
     }
 }

@@ -123,6 +123,7 @@ public final class DemoHangar {
         Setup bench = DemoAircraft.rochenOnTheBench();
         long id = hangar.add(sound, "Drawn and built", today - 20 * DAY);
         weigh(id, 0.004, 0.001, 18);
+        prove(id, ProofKind.HARNESS_CHECK, Evidence.REAL, true, "6 leads looked at", 14);
         prove(id, ProofKind.STICK_TO_SURFACE, Evidence.REAL, true, "All surfaces as wanted", 12);
         Setup servo = sound.withControls(sound.controls().change(Surface.RIGHT_ELEVON, Output::turnedRound));
         hangar.commit(id, servo, "Right elevon servo replaced", today - 3 * DAY);
@@ -135,15 +136,16 @@ public final class DemoHangar {
     }
 
     private void strandlaeufer() {
-        long id = hangar.add(DemoAircraft.strandlaeufer(), "Drawn and built", today - 30 * DAY);
+        long id = hangar.add(DemoAircraft.strandlaeuferAsWired(), "Drawn and built", today - 30 * DAY);
         weigh(id, 0.006, -0.001, 9);
-        hangar.commit(id, DemoAircraft.strandlaeuferNewPack(), "Pack 3S 2.9 Ah → 3S 3.5 Ah", today - DAY);
+        hangar.commit(id, DemoAircraft.strandlaeuferFourCells(), "Pack 3S 2.9 Ah → 4S 2.6 Ah", today - DAY);
     }
 
     private void seeschwalbe() {
         Setup sound = DemoAircraft.seeschwalbe();
         long id = hangar.add(sound, "Drawn and built", today - 90 * DAY);
         weigh(id, -0.003, 0.001, 80);
+        prove(id, ProofKind.HARNESS_CHECK, Evidence.REAL, true, "9 leads looked at", 79);
         prove(id, ProofKind.STICK_TO_SURFACE, Evidence.REAL, true, "All surfaces as wanted", 78);
         prove(id, ProofKind.TILT_TO_SURFACE, Evidence.REAL, true, "All surfaces as wanted", 78);
         Field calm = DemoField.evening();

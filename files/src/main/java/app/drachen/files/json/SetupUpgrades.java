@@ -15,7 +15,8 @@ final class SetupUpgrades {
             SetupUpgrades::toSections,
             SetupUpgrades::toVersionThree,
             SetupUpgrades::toVersionFour,
-            SetupUpgrades::toVersionFive);
+            SetupUpgrades::toVersionFive,
+            SetupUpgrades::toVersionSix);
 
     private SetupUpgrades() {}
 
@@ -106,6 +107,39 @@ final class SetupUpgrades {
                 && gains.path("pathPeriod").isNumber()) {
             double period = gains.remove("pathPeriod").asDouble();
             gains.put("lookAhead", period * Math.sqrt(2) / (2 * Math.PI));
+        }
+    }
+
+    /** Version 6: the harness. Nobody has written it there before. */
+    private static void toVersionSix(ObjectNode setup) {
+        if (setup.get("harness") instanceof ObjectNode harness) {
+            harness.putObject("care")
+                    .put("damped", false)
+                    .put("serial", "")
+                    .put("version", "")
+                    .put("copied", false)
+                    .put("erased", false)
+                    .put("refused", false);
+            ObjectNode board = harness.putObject("board")
+                    .put("name", "")
+                    .put("length", 0.05)
+                    .put("width", 0.035)
+                    .put("arrow", "forward")
+                    .put("usbAmps", 0.5)
+                    .put("tunePeriod", 0.0);
+            board.putArray("rails");
+            board.putArray("places");
+            List.of("devices", "leads", "radios").forEach(harness::putArray);
+            harness.putObject("packs")
+                    .put("how", "SINGLE")
+                    .put("first", 0.0)
+                    .put("second", 0.0)
+                    .put("rate", 0.0)
+                    .put("highVoltage", false)
+                    .put("receiverVolts", 0.0)
+                    .put("receiverRail", "");
+            harness.putNull("settings");
+            harness.putArray("installed");
         }
     }
 

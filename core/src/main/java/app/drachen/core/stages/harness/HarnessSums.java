@@ -4,6 +4,9 @@ import app.drachen.core.calc.Calculation;
 import app.drachen.core.calc.Given;
 import app.drachen.core.calc.Own;
 import app.drachen.core.units.Quantity;
+import app.drachen.core.wiring.Pairs;
+import app.drachen.core.wiring.Wire;
+import app.drachen.core.wiring.Wiring;
 import app.drachen.core.working.Source;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,7 +15,7 @@ import java.util.stream.IntStream;
 /** Answers of Harness. */
 public final class HarnessSums {
     private static final Source CIRCUITS = new Source.Elementary("circuit theory");
-    private static final double LIGHT = 299_792_458;
+    private static final double LIGHT = Pairs.LIGHT;
 
     /** Senders and receivers of a list. */
     private static final int MOST = 5;
@@ -20,7 +23,9 @@ public final class HarnessSums {
     private HarnessSums() {}
 
     public static List<Calculation> all() {
-        return List.of(rail(), heat(), rails(), packs(), wire(), clash(), clashes(), aerials(), leads(), cells());
+        List<Calculation> all = new ArrayList<>(MountSums.all());
+        all.addAll(List.of(rail(), heat(), rails(), packs(), wire(), clash(), clashes(), aerials(), leads(), cells()));
+        return List.copyOf(all);
     }
 
     private static Calculation rail() {
@@ -149,12 +154,11 @@ public final class HarnessSums {
     }
 
     private static double millimetres(Given g) {
-        return 0.127 * Math.pow(92, (36 - g.at("gauge")) / 39);
+        return 1_000 * Wire.diameter(g.at("gauge"));
     }
 
     private static double drop(Given g) {
-        double d = millimetres(g);
-        return g.at("current") * 0.01724 * 2 * g.at("length") / (Math.PI * d * d / 4);
+        return g.at("current") * Wire.resistance(g.at("gauge"), g.at("length"));
     }
 
     private static Calculation clash() {
@@ -254,7 +258,7 @@ public final class HarnessSums {
     }
 
     private static double isolation(Given g) {
-        return Math.max(0, 20 * Math.log10(4 * Math.PI * g.at("distance") * g.at("frequency") / LIGHT));
+        return Pairs.isolation(g.at("frequency"), g.at("distance"));
     }
 
     /** Nearer than half a wave the formula of the far field says little [dB]. */
@@ -269,7 +273,7 @@ public final class HarnessSums {
     private static Calculation leads() {
         return Calculation.of("HARNESS-A11", "Length of a lead", Source.COMMON_PRACTICE)
                 .in("path", "path on the drawing l", Quantity.SPAN, 0.01, 20)
-                .out("Lead", Quantity.SPAN, "1.1·l", g -> 1.1 * g.at("path"))
+                .out("Lead", Quantity.SPAN, "1.1·l", g -> Wiring.SLACK * g.at("path"))
                 .build();
     }
 
