@@ -63,6 +63,7 @@ public enum Quantity {
     WAY(Unit.of("km", 1e3, 1), Unit.of("mi", 1609.344, 1), Unit.of("m", 1, 0)),
     CHARGE(Unit.of("mAh", 3.6, 0), Unit.of("mAh", 3.6, 0), Unit.of("Ah", 3600, 2)),
     CURRENT(Unit.of("A", 1, 1), Unit.of("A", 1, 1), Unit.of("mA", 1e-3, 0)),
+    CURRENT_FINE(Unit.of("A", 1, 2), Unit.of("A", 1, 2), Unit.of("mA", 1e-3, 0)),
     VOLTAGE(Unit.of("V", 1, 2)),
     RESISTANCE(Unit.of("mΩ", 1e-3, 0), Unit.of("mΩ", 1e-3, 0), Unit.of("Ω", 1, 3)),
     SPEED_CONSTANT(Unit.of("rpm/V", Math.PI / 30, 0)),
@@ -248,7 +249,7 @@ public enum Quantity {
             case PULSE -> "µs";
             case TIME, TIME_FINE, DURATION -> "s";
             case CHARGE -> "C";
-            case CURRENT -> "A";
+            case CURRENT, CURRENT_FINE -> "A";
             case VOLTAGE -> "V";
             case RESISTANCE -> "Ω";
             case SPEED_CONSTANT -> "rad/(V s)";

@@ -5,6 +5,7 @@ import app.drachen.desk.Session;
 import app.drachen.desk.flight.Flight;
 import app.drachen.desktop.stage.bench.BenchView;
 import app.drachen.desktop.stage.build.BuildView;
+import app.drachen.desktop.stage.harness.HarnessView;
 import app.drachen.desktop.stage.later.LaterView;
 import app.drachen.desktop.stage.maiden.MaidenView;
 import app.drachen.desktop.stage.modes.ModesView;
@@ -36,6 +37,7 @@ final class Screens {
 
     private static final List<Entry> ALL = List.of(
             new Entry(Stage.BUILD, uses -> new BuildView(uses.session(), uses.dialogs())),
+            new Entry(Stage.HARNESS, uses -> new HarnessView(uses.session(), uses.dialogs())),
             new Entry(Stage.THROWS, uses -> new ThrowsView(uses.session())),
             new Entry(Stage.MODES, uses -> new ModesView(uses.session())),
             new Entry(Stage.BENCH, uses -> new BenchView(uses.session())),

@@ -43,6 +43,7 @@ final class Views {
         return List.of(
                 new View("hangar", () -> views.screen(session::closeAircraft)),
                 new View("build", () -> views.stage("Strandläufer", Stage.BUILD)),
+                new View("harness", () -> views.stage("Strandläufer", Stage.HARNESS)),
                 new View("throws", views::throwing),
                 new View("throws-vee", () -> views.tail("Strandläufer")),
                 new View("throws-tail", () -> views.tail("Seeschwalbe")),

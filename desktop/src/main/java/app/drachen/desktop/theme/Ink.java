@@ -15,6 +15,21 @@ public final class Ink {
     public static final Color AMBER = Color.web("#B3761A");
     public static final Color SKY = Color.web("#DCE7EA");
 
+    /** Rails of a harness, by their letter. */
+    private static final java.util.List<Color> RAILS =
+            java.util.List.of(INK, AMBER, PROOF, Color.web("#6D4A86"), Color.web("#4A6A3A"), Color.web("#8A5A44"));
+
+    /** Insulation of wires, by its name. */
+    private static final java.util.Map<String, Color> WIRES = java.util.Map.of(
+            "black", INK,
+            "red", KITE,
+            "ochre", Color.web("#C89A3C"),
+            "green", Color.web("#3E8A5A"),
+            "blue", Color.web("#3A6EA5"),
+            "grey", Color.web("#8E979E"),
+            "violet", Color.web("#7B5AA6"),
+            "white", Color.web("#B9B2A2"));
+
     private static boolean sunlight;
 
     private Ink() {}
@@ -42,6 +57,20 @@ public final class Ink {
         double light = colour.grayscale().getRed();
         Color seen = light > 0.93 ? Color.WHITE : light > 0.75 ? Color.gray(0.75) : Color.BLACK;
         return colour.equals(SKY) ? Color.gray(0.88) : colour.equals(GRID) ? Color.gray(0.86) : seen;
+    }
+
+    /**
+     * The colour of a rail; its letter stands beside it wherever it is used.
+     *
+     * @param index from 0
+     */
+    public static Color rail(int index) {
+        return RAILS.get(Math.floorMod(index, RAILS.size()));
+    }
+
+    /** The colour of a wire by the name of its insulation. */
+    public static Color wire(String name) {
+        return WIRES.getOrDefault(name, SOFT);
     }
 
     /** A role's colour, thinned for areas. */

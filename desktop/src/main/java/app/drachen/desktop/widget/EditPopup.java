@@ -4,6 +4,9 @@ import java.util.function.Supplier;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.ComboBoxBase;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
 
@@ -60,9 +63,21 @@ public final class EditPopup {
         }
     }
 
+    /** A box list keeps Escape for itself even while it is closed; the panel is to close all the same. */
+    private VBox escaping() {
+        VBox box = new VBox();
+        box.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE && e.getTarget() instanceof ComboBoxBase<?> list && !list.isShowing()) {
+                popup.hide();
+                e.consume();
+            }
+        });
+        return box;
+    }
+
     private void fill(Node owner) {
         VBox box = popup.getContent().isEmpty()
-                ? new VBox()
+                ? escaping()
                 : (VBox) popup.getContent().get(0);
         box.getChildren().setAll(content.get());
         box.getStyleClass().setAll("root", "popover");

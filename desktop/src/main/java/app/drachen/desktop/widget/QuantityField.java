@@ -56,7 +56,7 @@ public final class QuantityField extends HBox {
         getChildren().addAll(text, unit);
         text.setOnAction(e -> commit());
         text.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
+            if (e.getCode() == KeyCode.ESCAPE && !text.getText().equals(shown())) {
                 show(value, units);
                 e.consume();
             }

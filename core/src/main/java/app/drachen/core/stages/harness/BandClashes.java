@@ -4,6 +4,7 @@ import app.drachen.core.clearance.Gate;
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
+import app.drachen.core.harness.Device;
 import app.drachen.core.harness.DeviceKind;
 import app.drachen.core.harness.Radio;
 import app.drachen.core.harness.Radio.Use;
@@ -12,6 +13,7 @@ import app.drachen.core.wiring.Pairs;
 import app.drachen.core.wiring.Pairs.Hit;
 import app.drachen.core.wiring.Pairs.Pair;
 import app.drachen.core.wiring.Wiring;
+import app.drachen.core.wiring.Wiring.Wired;
 import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
 import java.util.ArrayList;
@@ -39,10 +41,18 @@ final class BandClashes extends HarnessRule {
     /** Devices with an aerial whose band nobody has entered. */
     static List<String> unknown(Wiring wiring) {
         return wiring.wired().stream()
-                .filter(w -> WITH_AERIAL.contains(w.device().kind()))
-                .map(w -> w.device().name())
-                .filter(n -> wiring.harness().radio(n).isEmpty())
+                .map(Wired::device)
+                .filter(d -> WITH_AERIAL.contains(d.kind()))
+                .filter(d ->
+                        wiring.harness().radio(d.name()).filter(r -> told(d, r)).isEmpty())
+                .map(Device::name)
                 .toList();
+    }
+
+    /** Whether what makes a sender or receiver of it is entered. */
+    private static boolean told(Device device, Radio radio) {
+        boolean sender = device.kind() == DeviceKind.TELEMETRY_SENDER || device.kind() == DeviceKind.VIDEO_SENDER;
+        return sender ? radio.sending() : radio.listens();
     }
 
     @Override

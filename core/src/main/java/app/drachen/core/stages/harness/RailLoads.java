@@ -70,7 +70,8 @@ final class RailLoads extends HarnessRule {
                         .anyMatch(w -> w.device().kind() == DeviceKind.SERVO)) {
                     return open(
                             Optional.of(Gate.LAUNCH),
-                            name + " may pull " + Quantity.CURRENT.text(rail.peak()) + "; nobody knows what it carries",
+                            name + " may pull " + Quantity.CURRENT_FINE.text(rail.peak())
+                                    + "; nobody knows what it carries",
                             "Look up what its supply gives for long, and enter it.");
                 }
                 continue;
@@ -78,16 +79,16 @@ final class RailLoads extends HarnessRule {
             if (rail.peak() > situation.judged(PEAK) * rating) {
                 return stop(
                         Gate.LAUNCH,
-                        name + " may pull " + Quantity.CURRENT.text(rail.peak()) + " from a "
-                                + Quantity.CURRENT.text(rating) + " supply",
+                        name + " may pull " + Quantity.CURRENT_FINE.text(rail.peak()) + " from a "
+                                + Quantity.CURRENT_FINE.text(rating) + " supply",
                         "Separate or stronger regulator, fewer loads on it.",
                         List.of(peak));
             }
             if (rail.mean() > situation.judged(MEAN) * rating) {
                 return stop(
                         Gate.LAUNCH,
-                        name + " pulls " + Quantity.CURRENT.text(rail.mean()) + " on the mean from a "
-                                + Quantity.CURRENT.text(rating) + " supply",
+                        name + " pulls " + Quantity.CURRENT_FINE.text(rail.mean()) + " on the mean from a "
+                                + Quantity.CURRENT_FINE.text(rating) + " supply",
                         "Separate or stronger regulator, fewer loads on it.",
                         List.of(mean(rail)));
             }
@@ -113,7 +114,7 @@ final class RailLoads extends HarnessRule {
             if (rail.peak() / rating > most) {
                 most = rail.peak() / rating;
                 tightest = "Tightest: " + rail.rail().name() + ", peak " + Quantity.SHARE.text(most) + " of "
-                        + Quantity.CURRENT.text(rating) + ".";
+                        + Quantity.CURRENT_FINE.text(rating) + ".";
             }
         }
         return warm.isPresent()
@@ -126,10 +127,10 @@ final class RailLoads extends HarnessRule {
                         "HARNESS-A3",
                         "Peak of " + rail.rail().name(),
                         rail.peak(),
-                        Quantity.CURRENT,
+                        Quantity.CURRENT_FINE,
                         "Σ k·I_stall of the servos + peaks of the others, k = " + Rails.STALLED,
                         new Source.OwnEstimate("\u00b130 %"),
-                        Working.in("rating", rail.rating(), Quantity.CURRENT))
+                        Working.in("rating", rail.rating(), Quantity.CURRENT_FINE))
                 .within(0.7 * rail.peak(), 1.3 * rail.peak());
     }
 
@@ -138,10 +139,10 @@ final class RailLoads extends HarnessRule {
                         "HARNESS-A3",
                         "Mean of " + rail.rail().name(),
                         rail.mean(),
-                        Quantity.CURRENT,
+                        Quantity.CURRENT_FINE,
                         "Σ I_idle + d(I_work − I_idle) of the servos + the others at work, d = " + Rails.WORKING,
                         new Source.OwnEstimate("\u00b130 %"),
-                        Working.in("rating", rail.rating(), Quantity.CURRENT))
+                        Working.in("rating", rail.rating(), Quantity.CURRENT_FINE))
                 .within(0.7 * rail.mean(), 1.3 * rail.mean());
     }
 
@@ -156,7 +157,7 @@ final class RailLoads extends HarnessRule {
                 new Source.Elementary("circuit theory"),
                 Working.in("volts in U_in", in, Quantity.VOLTAGE),
                 Working.in("volts out U_out", rail.rail().volts(), Quantity.VOLTAGE),
-                Working.in("mean current I", rail.mean(), Quantity.CURRENT),
+                Working.in("mean current I", rail.mean(), Quantity.CURRENT_FINE),
                 Working.in("efficiency η", rail.rail().efficiency(), Quantity.NUMBER));
     }
 }

@@ -1,0 +1,198 @@
+package app.drachen.desktop.stage.harness;
+
+import app.drachen.core.harness.Board;
+import app.drachen.core.harness.BoardCare;
+import app.drachen.core.harness.BoardRail;
+import app.drachen.core.harness.Boards;
+import app.drachen.core.harness.Signal;
+import app.drachen.core.setup.Components;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.wiring.HarnessDraft;
+import app.drachen.desk.Session;
+import app.drachen.desktop.widget.Dialogs;
+import app.drachen.desktop.widget.Form;
+import app.drachen.desktop.widget.Scroller;
+import app.drachen.desktop.widget.Texts;
+import app.drachen.files.ImportFailedException;
+import app.drachen.files.json.BoardJson;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.Button;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** The board: which it is, one's own, what is known of it. Its rails and places are edited here row by row. */
+final class BoardForm extends VBox {
+    private final Session session;
+    private final HarnessDeeds deeds;
+
+    BoardForm(Session session, HarnessDeeds deeds, Dialogs dialogs) {
+        super(8);
+        this.session = session;
+        this.deeds = deeds;
+        Board board = deeds.harness().board();
+        getChildren().add(Texts.label(board.chosen() ? "Board: " + board.name() : "Which board?", "heading"));
+        HBox choose = new HBox(6, Texts.label("take", "soft"));
+        for (Board one : Boards.all()) {
+            choose.getChildren().add(button(one.name(), () -> take(one)));
+        }
+        choose.getChildren()
+                .addAll(
+                        button("read a profile\u2026", () -> read(dialogs)),
+                        button("write it\u2026", () -> write(dialogs)));
+        getChildren().add(choose);
+        if (board.chosen()) {
+            getChildren().addAll(care(), rows(board));
+        }
+        getChildren()
+                .add(Texts.label("Pins and protocols of a place: F4, board \u00b7 place. Esc closes", "soft", "small"));
+    }
+
+    private static Button button(String label, Runnable run) {
+        Button button = Texts.button(label, run, "small-button");
+        button.setId("board-" + label.toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z]+", "-"));
+        return button;
+    }
+
+    /** Takes a board; devices stay, and are plugged in anew as well as can be. */
+    private void take(Board board) {
+        session.edit("Board " + board.name(), s -> HarnessDraft.of(s, board));
+    }
+
+    private void read(Dialogs dialogs) {
+        dialogs.open("Board profile", List.of(".json")).stream().findFirst().ifPresent(file -> {
+            try {
+                take(BoardJson.read(file));
+            } catch (ImportFailedException e) {
+                session.tell(e.getMessage());
+            }
+        });
+    }
+
+    private void write(Dialogs dialogs) {
+        Board board = deeds.harness().board();
+        dialogs.save("Board profile", board.name() + ".json", List.of(".json"))
+                .ifPresent(file -> session.write(file, to -> BoardJson.write(board, to)));
+    }
+
+    private boolean noted(String reason, UnaryOperator<BoardCare> how) {
+        return deeds.change("Board: " + reason, h -> h.withCare(how.apply(h.care())));
+    }
+
+    private boolean set(String path, String reason, Object value) {
+        return session.edit("Board: " + reason, s -> Components.with(s, "harness.board." + path, value));
+    }
+
+    private Form care() {
+        BoardCare c = deeds.harness().care();
+        Board b = deeds.harness().board();
+        return new Form(session, 3)
+                .text("name", b.name(), t -> set("name", "name " + t, t))
+                .number("length", Quantity.LENGTH, b.length(), v -> set("length", "length", v))
+                .number("width", Quantity.LENGTH, b.width(), v -> set("width", "width", v))
+                .text(
+                        "serial",
+                        c.serial(),
+                        t -> noted(
+                                "serial number",
+                                x -> new BoardCare(x.damped(), t, x.version(), x.copied(), x.erased(), x.refused())))
+                .text(
+                        "software",
+                        c.version(),
+                        t -> noted(
+                                "software " + t,
+                                x -> new BoardCare(x.damped(), x.serial(), t, false, x.erased(), x.refused())))
+                .tick(
+                        "values saved before it",
+                        c.copied(),
+                        v -> noted(
+                                "values saved",
+                                x -> new BoardCare(x.damped(), x.serial(), x.version(), v, x.erased(), x.refused())))
+                .tick(
+                        "erased with it",
+                        c.erased(),
+                        v -> noted(
+                                "erased",
+                                x -> new BoardCare(x.damped(), x.serial(), x.version(), x.copied(), v, x.refused())))
+                .tick(
+                        "refuses a step",
+                        c.refused(),
+                        v -> noted(
+                                "refuses a step",
+                                x -> new BoardCare(x.damped(), x.serial(), x.version(), x.copied(), x.erased(), v)))
+                .tick(
+                        "on something soft",
+                        c.damped(),
+                        v -> noted(
+                                "damping",
+                                x -> new BoardCare(v, x.serial(), x.version(), x.copied(), x.erased(), x.refused())));
+    }
+
+    private Scroller rows(Board board) {
+        VBox rows = new VBox(4);
+        for (int i = 0; i < board.rails().size(); i++) {
+            rows.getChildren().add(rail(i, board.rails().get(i)));
+        }
+        rows.getChildren()
+                .add(button(
+                        "+ rail", () -> session.edit("Rail added", s -> Components.added(s, "harness.board.rails"))));
+        for (int i = 0; i < board.places().size(); i++) {
+            String at = "places[" + i + "].";
+            var place = board.places().get(i);
+            rows.getChildren()
+                    .add(new Form(session, 5)
+                            .text("place", place.name(), t -> set(at + "name", "place " + t, t))
+                            .choice(
+                                    "carries",
+                                    List.of(Signal.values()),
+                                    place.signal(),
+                                    Signal::label,
+                                    s -> set(at + "signal", place.name() + " carries " + s.label(), s))
+                            .choice(
+                                    "rail",
+                                    railNames(board),
+                                    place.rail(),
+                                    r -> r.isEmpty() ? "no power pin" : r,
+                                    r -> set(at + "rail", place.name() + " on " + r, r))
+                            .number(
+                                    "timer",
+                                    Quantity.COUNT,
+                                    place.group(),
+                                    v -> set(at + "group", place.name() + " timer group", (int) Math.rint(v)))
+                            .number(
+                                    "fastest",
+                                    Quantity.COUNT,
+                                    place.fastest(),
+                                    v -> set(at + "fastest", place.name() + " speed", v)));
+        }
+        rows.getChildren()
+                .add(button(
+                        "+ place",
+                        () -> session.edit("Place added", s -> Components.added(s, "harness.board.places"))));
+        Scroller scroll = new Scroller(rows);
+        scroll.setFitToWidth(true);
+        scroll.setPrefHeight(300);
+        return scroll;
+    }
+
+    private static List<String> railNames(Board board) {
+        List<String> names = new java.util.ArrayList<>(List.of(""));
+        board.rails().forEach(r -> names.add(r.name()));
+        return names;
+    }
+
+    private Form rail(int i, BoardRail r) {
+        String at = "rails[" + i + "].";
+        return new Form(session, 5)
+                .text("rail " + (char) ('A' + i), r.name(), t -> set(at + "name", "rail " + t, t))
+                .choice(
+                        "fed by",
+                        List.of(BoardRail.Feed.values()),
+                        r.feed(),
+                        BoardRail.Feed::label,
+                        f -> set(at + "feed", r.name() + " fed by " + f.label(), f))
+                .number("gives", Quantity.VOLTAGE, r.volts(), v -> set(at + "volts", r.name() + " volts", v))
+                .number("for long", Quantity.CURRENT, r.amps(), v -> set(at + "amps", r.name() + " amps", v))
+                .tick("from USB", r.usb(), v -> set(at + "usb", r.name() + " on USB", v));
+    }
+}
