@@ -1,5 +1,6 @@
 package app.drachen.core.harness;
 
+import app.drachen.core.modes.FlightMode;
 import app.drachen.core.units.Ranges;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +12,7 @@ import java.util.Optional;
  * @param length along its arrow [m], 0.005 to 0.3
  * @param width [m], 0.005 to 0.3
  * @param arrow where its arrow points when its plugs lie as in the drawing
+ * @param automation how much it does by itself
  * @param usbAmps what USB gives it [A], 0 to 5
  * @param tunePeriod between two changes of its Autotune [s], 0 to 60; 0 where nobody knows
  * @param rails supplies, at most 12
@@ -21,12 +23,40 @@ public record Board(
         double length,
         double width,
         String arrow,
+        Automation automation,
         double usbAmps,
         double tunePeriod,
         List<BoardRail> rails,
         List<Place> places) {
+    /** How much a board does by itself (HARNESS-S1). */
+    public enum Automation {
+        STABILISING("stabilising receiver"),
+        GYRO("simple gyro"),
+        FULL("full autopilot");
+
+        private final String label;
+
+        Automation(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+
+        /** Whether it has a mode. */
+        public boolean has(FlightMode mode) {
+            return switch (mode) {
+                case MANUAL, RATE -> true;
+                case LEVEL -> this != GYRO;
+                default -> this == FULL;
+            };
+        }
+    }
+
     /** No board chosen. */
-    public static final Board NONE = new Board("", 0.05, 0.035, "forward", 0.5, 0, List.of(), List.of());
+    public static final Board NONE =
+            new Board("", 0.05, 0.035, "forward", Automation.FULL, 0.5, 0, List.of(), List.of());
 
     public Board {
         Ranges.require("length of the board", length, 0.005, 0.3, "m");

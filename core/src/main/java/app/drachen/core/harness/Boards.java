@@ -38,6 +38,7 @@ public final class Boards {
                 0.052,
                 0.036,
                 "forward",
+                Board.Automation.FULL,
                 0.5,
                 0.5,
                 List.of(
@@ -67,6 +68,7 @@ public final class Boards {
                 0.064,
                 0.042,
                 "forward",
+                Board.Automation.FULL,
                 0.9,
                 0.5,
                 List.of(
@@ -93,6 +95,7 @@ public final class Boards {
                 0.036,
                 0.026,
                 "forward",
+                Board.Automation.FULL,
                 0.5,
                 0.5,
                 List.of(

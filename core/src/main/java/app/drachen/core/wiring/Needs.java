@@ -69,14 +69,24 @@ public record Needs(List<Line> lines, List<String> modes) {
         };
     }
 
+    private static boolean offers(Setup setup, FlightMode mode) {
+        return setup.modes().selector().table().stream()
+                .anyMatch(p -> p.mode().filter(mode::equals).isPresent());
+    }
+
     private static List<String> modes(Wiring wiring) {
         Setup setup = wiring.setup();
-        boolean fix = !wiring.ofKind(DeviceKind.SATELLITE_RECEIVER).isEmpty();
+        Board board = wiring.board();
         List<String> missing = new ArrayList<>();
+        for (FlightMode mode : FlightMode.values()) {
+            if (board.chosen() && !board.automation().has(mode) && offers(setup, mode)) {
+                missing.add(mode.label() + " needs more than a "
+                        + board.automation().label() + ".");
+            }
+        }
+        boolean fix = !wiring.ofKind(DeviceKind.SATELLITE_RECEIVER).isEmpty();
         for (FlightMode mode : List.of(FlightMode.CIRCLE, FlightMode.HOME, FlightMode.MISSION)) {
-            boolean offered = setup.modes().selector().table().stream()
-                    .anyMatch(p -> p.mode().filter(mode::equals).isPresent());
-            if (!fix && offered) {
+            if (!fix && offers(setup, mode)) {
                 missing.add(mode.label() + " needs a satellite receiver, and none is plugged in.");
             }
         }

@@ -1,5 +1,6 @@
 package app.drachen.core.wiring;
 
+import app.drachen.core.air.Atmosphere;
 import app.drachen.core.harness.Board;
 import app.drachen.core.harness.BoardRail;
 import app.drachen.core.harness.BoardRail.Feed;
@@ -7,6 +8,8 @@ import app.drachen.core.harness.Device;
 import app.drachen.core.harness.DeviceKind;
 import app.drachen.core.harness.Draw;
 import app.drachen.core.harness.PackJoin;
+import app.drachen.core.propulsion.Running;
+import app.drachen.core.setup.Setup;
 import app.drachen.core.wiring.Wiring.Wired;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,6 +33,9 @@ public record Rails(Plugged plugged, List<Rail> rails) {
 
     /** What a regulator needs above the volts that it gives [V]. */
     static final double HEADROOM = 0.3;
+
+    /** A pack of which so much is used is low [-]. */
+    private static final double LOW = 0.8;
 
     /** What a diode loses [V]. */
     static final double DIODE = 0.3;
@@ -128,6 +134,16 @@ public record Rails(Plugged plugged, List<Rail> rails) {
         return device.kind() == DeviceKind.SERVO
                 ? STALLED * device.draw().peak()
                 : device.draw().peak();
+    }
+
+    /** The rails at the worst: packs low, motors at full power. */
+    public static Rails worst(Wiring wiring) {
+        Setup setup = wiring.setup();
+        double motor = setup.propulsion().drives().isEmpty()
+                ? 0
+                : Running.of(setup.propulsion(), 1, LOW, 0, Atmosphere.SEA_LEVEL_DENSITY)
+                        .current();
+        return of(wiring, Plugged.PACK, LOW, motor);
     }
 
     /** The rails with full packs. */

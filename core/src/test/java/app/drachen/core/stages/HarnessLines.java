@@ -78,7 +78,15 @@ final class HarnessLines {
             Board b = h.board();
             b.rails().forEach(r -> rails.add(r.name().equals(name) ? change.apply(r) : r));
             return h.withBoard(new Board(
-                    b.name(), b.length(), b.width(), b.arrow(), b.usbAmps(), b.tunePeriod(), rails, b.places()));
+                    b.name(),
+                    b.length(),
+                    b.width(),
+                    b.arrow(),
+                    b.automation(),
+                    b.usbAmps(),
+                    b.tunePeriod(),
+                    rails,
+                    b.places()));
         });
     }
 
@@ -186,7 +194,15 @@ final class HarnessLines {
         }
         HarnessSection h = SOUND.harness()
                 .withBoard(new Board(
-                        b.name(), b.length(), b.width(), b.arrow(), b.usbAmps(), b.tunePeriod(), rails, b.places()))
+                        b.name(),
+                        b.length(),
+                        b.width(),
+                        b.arrow(),
+                        b.automation(),
+                        b.usbAmps(),
+                        b.tunePeriod(),
+                        rails,
+                        b.places()))
                 .withDevice("receiver", d -> d.withDraw(new Draw(4, 9, 0.5, 0.5, 0.5)));
         return SOUND.withHarness(h);
     }
@@ -208,6 +224,7 @@ final class HarnessLines {
                         State.STOP),
                 line("HARNESS-R1", with(h -> h.withBoard(Boards.zaunkoenig())), State.STOP),
                 line("HARNESS-R1", with(h -> h.without("satellite receiver")), State.CAUTION),
+                line("HARNESS-R1", with(h -> h.withBoard(only(h.board(), Board.Automation.GYRO))), State.STOP),
                 line("HARNESS-R9", lead("receiver", l -> l.running(Lead.Way.STRAIGHT)), State.GOOD),
                 line("HARNESS-R9", lead("telemetry sender", l -> l.running(Lead.Way.TURNED)), State.STOP),
                 line(
@@ -283,6 +300,19 @@ final class HarnessLines {
                 0,
                 Math.toRadians(degrees),
                 r.filter());
+    }
+
+    private static Board only(Board b, Board.Automation automation) {
+        return new Board(
+                b.name(),
+                b.length(),
+                b.width(),
+                b.arrow(),
+                automation,
+                b.usbAmps(),
+                b.tunePeriod(),
+                b.rails(),
+                b.places());
     }
 
     private static Lead shortened(Lead l, double length) {

@@ -56,7 +56,15 @@ class AssignmentTest {
                     Signal.SERIAL.pins()));
         }
         return new Board(
-                "random", 0.05, 0.03, "forward", 0.5, 0, Boards.kiebitz().rails(), places);
+                "random",
+                0.05,
+                0.03,
+                "forward",
+                Board.Automation.FULL,
+                0.5,
+                0,
+                Boards.kiebitz().rails(),
+                places);
     }
 
     private static Setup random(Random random, Board board, int pulses, int serials) {

@@ -2,6 +2,7 @@ package app.drachen.desktop.paper;
 
 import app.drachen.core.harness.Device;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.stages.Kits;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.wiring.CutList;
@@ -111,6 +112,11 @@ public record HarnessSheet(Setup setup, int revision, UnitSystem units) {
         }
         page.heading("To be soldered");
         InstallList.solder(wiring).forEach(j -> page.line("box", j, false));
+        List<String> said = Kits.decided(setup);
+        if (!said.isEmpty()) {
+            page.heading("Decided by you");
+            said.forEach(s -> page.line("", Quantity.read(s, units), false));
+        }
         page.notes("Measured", 3);
     }
 

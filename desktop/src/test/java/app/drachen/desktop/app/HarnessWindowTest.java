@@ -285,6 +285,24 @@ class HarnessWindowTest extends WindowTest {
         assertEquals(State.OPEN, says("HARNESS-R8"), "two packs to be joined, and one is entered");
     }
 
+    @Test
+    void waysAreComparedAndTaken() throws Exception {
+        open("Seeschwalbe", Stage.HARNESS);
+        act(() -> node2("harness-drawing").requestFocus());
+        press(KeyCode.C);
+        fire("take-separate");
+        until(() -> session.setup().harness().device("separate regulator").isPresent());
+        assertTrue(now().lead("speed controller").orElseThrow().lifted());
+        assertEquals(State.GOOD, says("HARNESS-R5"));
+        assertEquals(State.OPEN, says("HARNESS-R16"), "its figures are typical of its kind");
+        fire("take-wing-tips");
+        until(() -> session.setup().harness().radio("receiver").orElseThrow().filter());
+        act(() -> node2("harness-drawing").requestFocus());
+        press(KeyCode.R);
+        until(() ->
+                anywhere("rail-trace").isPresent() && !anywhere("schools-form").isPresent());
+    }
+
     /** Another aircraft is opened while a form is open: what is typed belongs to the one that is shown. */
     @Test
     void aFormFollowsTheAircraftThatIsOpen() throws Exception {

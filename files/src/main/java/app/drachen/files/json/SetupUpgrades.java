@@ -125,6 +125,7 @@ final class SetupUpgrades {
                     .put("length", 0.05)
                     .put("width", 0.035)
                     .put("arrow", "forward")
+                    .put("automation", "FULL")
                     .put("usbAmps", 0.5)
                     .put("tunePeriod", 0.0);
             board.putArray("rails");

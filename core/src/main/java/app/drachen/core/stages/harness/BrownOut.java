@@ -1,16 +1,12 @@
 package app.drachen.core.stages.harness;
 
-import app.drachen.core.air.Atmosphere;
 import app.drachen.core.clearance.Gate;
 import app.drachen.core.clearance.Judgement;
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.harness.DeviceKind;
-import app.drachen.core.propulsion.Running;
-import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
-import app.drachen.core.wiring.Plugged;
 import app.drachen.core.wiring.RailTrace;
 import app.drachen.core.wiring.Rails;
 import app.drachen.core.wiring.Wire;
@@ -25,9 +21,6 @@ import java.util.Optional;
 final class BrownOut extends HarnessRule {
     private static final Judgement MARGIN =
             new Judgement("HARNESS-R7.margin", "volts kept above what a device needs", Quantity.VOLTAGE, 0.3, 0, 2);
-
-    /** A pack this far used is low [-]. */
-    private static final double USED = 0.8;
 
     BrownOut() {
         super("HARNESS-R7", "Volts at the worst load", new Source.OwnEstimate("currents ±30 %"));
@@ -44,19 +37,9 @@ final class BrownOut extends HarnessRule {
         return List.of(MARGIN);
     }
 
-    /** Rails with the pack low and the motor at full power. */
-    static Rails worst(Wiring wiring) {
-        Setup setup = wiring.setup();
-        double motor = setup.propulsion().drives().isEmpty()
-                ? 0
-                : Running.of(setup.propulsion(), 1, USED, 0, Atmosphere.SEA_LEVEL_DENSITY)
-                        .current();
-        return Rails.of(wiring, Plugged.PACK, USED, motor);
-    }
-
     @Override
     Ruling judge(Situation situation, Wiring wiring) {
-        Rails rails = worst(wiring);
+        Rails rails = Rails.worst(wiring);
         double margin = situation.judged(MARGIN);
         double least = Double.POSITIVE_INFINITY;
         Optional<Working> tightest = Optional.empty();

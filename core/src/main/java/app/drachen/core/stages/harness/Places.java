@@ -4,6 +4,7 @@ import app.drachen.core.clearance.Gate;
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
+import app.drachen.core.harness.Board;
 import app.drachen.core.harness.Device;
 import app.drachen.core.harness.Place;
 import app.drachen.core.harness.Signal;
@@ -77,6 +78,13 @@ final class Places extends HarnessRule {
         }
         Needs needs = Needs.of(wiring);
         if (!needs.modes().isEmpty()) {
+            if (wiring.board().automation() != Board.Automation.FULL) {
+                return stop(
+                        wiring.board().automation() == Board.Automation.GYRO ? Gate.LEVEL : Gate.HOLD,
+                        needs.modes().get(0),
+                        "Home, routes and logs need a full autopilot. Take the mode off the switch, or another board.",
+                        List.of());
+            }
             return caution(needs.modes().get(0), "Plug one in, or take the mode off the switch.", List.of());
         }
         return good(

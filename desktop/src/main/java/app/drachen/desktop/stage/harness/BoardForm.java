@@ -90,6 +90,17 @@ final class BoardForm extends VBox {
                 .text("name", b.name(), t -> set("name", "name " + t, t))
                 .number("length", Quantity.LENGTH, b.length(), v -> set("length", "length", v))
                 .number("width", Quantity.LENGTH, b.width(), v -> set("width", "width", v))
+                .choice(
+                        "automation",
+                        List.of(Board.Automation.values()),
+                        b.automation(),
+                        Board.Automation::label,
+                        a -> set("automation", a.label(), a))
+                .number(
+                        "Autotune period",
+                        Quantity.TIME,
+                        b.tunePeriod() == 0 ? Double.NaN : b.tunePeriod(),
+                        v -> set("tunePeriod", "Autotune period", v))
                 .text(
                         "serial",
                         c.serial(),

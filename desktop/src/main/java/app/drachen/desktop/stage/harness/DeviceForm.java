@@ -1,7 +1,6 @@
 package app.drachen.desktop.stage.harness;
 
 import app.drachen.core.airframe.Part;
-import app.drachen.core.airframe.Position;
 import app.drachen.core.harness.BoardRail;
 import app.drachen.core.harness.Care;
 import app.drachen.core.harness.Care.Known;
@@ -11,7 +10,6 @@ import app.drachen.core.harness.Draw;
 import app.drachen.core.harness.Gives;
 import app.drachen.core.harness.Lead;
 import app.drachen.core.harness.Place;
-import app.drachen.core.harness.Radio;
 import app.drachen.core.harness.Signal;
 import app.drachen.core.harness.Want;
 import app.drachen.core.units.Quantity;
@@ -23,7 +21,6 @@ import app.drachen.desktop.widget.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
 import javafx.scene.layout.VBox;
 
@@ -90,8 +87,7 @@ final class DeviceForm extends VBox {
         want(form, d);
         deeds.harness().lead(name).ifPresent(l -> lead(form, l));
         care(form, d);
-        deeds.harness().radio(name).ifPresentOrElse(r -> radio(form, r), () -> form.heading("aerial, if it has one")
-                .number("band from", Quantity.RADIO, Double.NaN, v -> addRadio(d, v)));
+        new RadioFields(session, deeds, d).into(form);
         Scroller scroll = new Scroller(form);
         scroll.setFitToWidth(true);
         scroll.setPrefHeight(500);
@@ -341,174 +337,5 @@ final class DeviceForm extends VBox {
                     v -> cared(
                             "touched", x -> new Care(x.known(), x.serial(), x.version(), x.air(), x.thermometer(), v)));
         }
-    }
-
-    private boolean tuned(String reason, UnaryOperator<Radio> how) {
-        return deeds.change(name + ": " + reason, h -> h.withRadio(name, how));
-    }
-
-    private void radio(Form form, Radio radio) {
-        form.heading("aerial");
-        form.choice(
-                "for",
-                List.of(Radio.Use.values()),
-                radio.use(),
-                Radio.Use::label,
-                u -> tuned(
-                        "use",
-                        r -> new Radio(
-                                r.device(),
-                                u,
-                                r.low(),
-                                r.high(),
-                                r.sends(),
-                                r.listens(),
-                                r.aerial(),
-                                r.tilt(),
-                                r.farTilt(),
-                                r.filter())));
-        form.number(
-                "band from",
-                Quantity.RADIO,
-                radio.low(),
-                v -> tuned(
-                        "band",
-                        r -> new Radio(
-                                r.device(),
-                                r.use(),
-                                v,
-                                Math.max(v, r.high()),
-                                r.sends(),
-                                r.listens(),
-                                r.aerial(),
-                                r.tilt(),
-                                r.farTilt(),
-                                r.filter())));
-        form.number(
-                "band to",
-                Quantity.RADIO,
-                radio.high(),
-                v -> tuned(
-                        "band",
-                        r -> new Radio(
-                                r.device(),
-                                r.use(),
-                                Math.min(v, r.low()),
-                                v,
-                                r.sends(),
-                                r.listens(),
-                                r.aerial(),
-                                r.tilt(),
-                                r.farTilt(),
-                                r.filter())));
-        form.number(
-                "sends with",
-                Quantity.POWER_FINE,
-                radio.sends(),
-                v -> tuned(
-                        "power",
-                        r -> new Radio(
-                                r.device(),
-                                r.use(),
-                                r.low(),
-                                r.high(),
-                                v,
-                                r.listens(),
-                                r.aerial(),
-                                r.tilt(),
-                                r.farTilt(),
-                                r.filter())));
-        form.tick(
-                "listens",
-                radio.listens(),
-                v -> tuned(
-                        "listens",
-                        r -> new Radio(
-                                r.device(),
-                                r.use(),
-                                r.low(),
-                                r.high(),
-                                r.sends(),
-                                v,
-                                r.aerial(),
-                                r.tilt(),
-                                r.farTilt(),
-                                r.filter())));
-        form.tick(
-                "filter fitted",
-                radio.filter(),
-                v -> tuned(
-                        "filter",
-                        r -> new Radio(
-                                r.device(),
-                                r.use(),
-                                r.low(),
-                                r.high(),
-                                r.sends(),
-                                r.listens(),
-                                r.aerial(),
-                                r.tilt(),
-                                r.farTilt(),
-                                v)));
-        Position at = radio.aerial();
-        place(form, "aerial aft", at.aft(), v -> new Position(v, at.right(), at.up()));
-        place(form, "aerial right", at.right(), v -> new Position(at.aft(), v, at.up()));
-        place(form, "aerial up", at.up(), v -> new Position(at.aft(), at.right(), v));
-        form.number(
-                "tilt of it",
-                Quantity.BEARING,
-                radio.tilt(),
-                v -> tuned(
-                        "tilt",
-                        r -> new Radio(
-                                r.device(),
-                                r.use(),
-                                r.low(),
-                                r.high(),
-                                r.sends(),
-                                r.listens(),
-                                r.aerial(),
-                                v,
-                                r.farTilt(),
-                                r.filter())));
-        form.number(
-                "tilt at the far end",
-                Quantity.BEARING,
-                radio.farTilt(),
-                v -> tuned(
-                        "tilt at the far end",
-                        r -> new Radio(
-                                r.device(),
-                                r.use(),
-                                r.low(),
-                                r.high(),
-                                r.sends(),
-                                r.listens(),
-                                r.aerial(),
-                                r.tilt(),
-                                v,
-                                r.filter())));
-    }
-
-    private void place(Form form, String label, double now, DoubleFunction<Position> to) {
-        form.number(label, Quantity.LENGTH, now, v -> tuned("aerial moved", r -> r.at(to.apply(v))));
-    }
-
-    /** A band begins as one frequency; what it sends with is still to be said. */
-    private boolean addRadio(Device d, double frequency) {
-        Position at = session.setup().part(d.part()).map(Part::position).orElse(new Position(0.3, 0, 0));
-        Radio.Use use =
-                switch (d.kind()) {
-                    case RECEIVER -> Radio.Use.CONTROL;
-                    case VIDEO_SENDER -> Radio.Use.PICTURE;
-                    case SATELLITE_RECEIVER -> Radio.Use.POSITION;
-                    default -> Radio.Use.TELEMETRY;
-                };
-        boolean listens = use == Radio.Use.CONTROL || use == Radio.Use.POSITION;
-        return deeds.change(name + ": aerial entered", h -> {
-            List<Radio> more = new ArrayList<>(h.radios());
-            more.add(new Radio(name, use, frequency, frequency, 0, listens, at, 0, 0, false));
-            return h.withRadios(more);
-        });
     }
 }

@@ -10,6 +10,7 @@ import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Session;
 import app.drachen.desktop.chart.CanvasPane;
 import app.drachen.desktop.chart.PairsPainter;
+import app.drachen.desktop.chart.RailTracePainter;
 import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.drawing.PinPainter;
@@ -59,6 +60,8 @@ public final class HarnessView implements Place {
     private final EditPopup packs;
     private final EditPopup places;
     private final EditPopup kinds;
+    private final EditPopup schools;
+    private final EditPopup trace;
     private double[] tilts = {};
     private Optional<OpenAircraft> tilted = Optional.empty();
 
@@ -77,6 +80,8 @@ public final class HarnessView implements Place {
         settings = new EditPopup("settings-form", 560, () -> new SettingsForm(session, deeds, dialogs));
         packs = new EditPopup("packs-form", 620, () -> new PacksForm(session, deeds));
         places = new EditPopup("places-form", 600, () -> new PlacesForm(session, deeds));
+        schools = new EditPopup("schools-form", 640, () -> new SchoolsForm(session, deeds));
+        trace = new EditPopup("trace-form", 700, this::traced);
         kinds = new EditPopup("kinds-form", 300, this::kindList);
         ToggleGroup group = new ToggleGroup();
         HBox head = new HBox(
@@ -197,7 +202,8 @@ public final class HarnessView implements Place {
         rails.repaint();
         pairs.repaint();
         pins.repaint();
-        List.of(device, board, checks, tilt, install, settings, packs, places).forEach(p -> p.refresh(drawing));
+        List.of(device, board, checks, tilt, install, settings, packs, places, schools, trace)
+                .forEach(p -> p.refresh(drawing));
     }
 
     /** The first step, while there is nothing to draw. */
@@ -224,7 +230,7 @@ public final class HarnessView implements Place {
 
     /** Opens one panel, and closes any other. */
     private void open(EditPopup panel, Node over) {
-        List.of(device, board, checks, tilt, install, settings, packs, places, kinds)
+        List.of(device, board, checks, tilt, install, settings, packs, places, kinds, schools, trace)
                 .forEach(EditPopup::hide);
         panel.showOver(over);
     }
@@ -243,6 +249,23 @@ public final class HarnessView implements Place {
         } else {
             session.tell("Choose a board first: G.");
         }
+    }
+
+    /** The rails over a hard manoeuvre. */
+    private VBox traced() {
+        CanvasPane curve = pane("rail-trace", 220, (g, w, h) -> {
+            if (entered()) {
+                new RailTracePainter(wiring(), session.units()).paint(g, w, h);
+            }
+        });
+        return new VBox(
+                6,
+                Texts.label("The rails in a hard manoeuvre", "heading"),
+                Texts.wrapped(
+                        "Pack at 20\u00a0%, full power. All servos start at once, turn round, and half of them stay stalled.",
+                        "soft"),
+                curve,
+                Texts.label("Esc closes", "soft", "small"));
     }
 
     private VBox kindList() {
@@ -327,6 +350,8 @@ public final class HarnessView implements Place {
                 Action.of("packs", "J", () -> open(packs, drawing)),
                 Action.of("look at the leads: relief, solder, continuity, wiggle", "W", () -> open(checks, drawing)),
                 Action.of("how the board is turned, by three tilts", "T", () -> open(tilt, drawing)),
+                Action.of("rails in a hard manoeuvre", "R", () -> open(trace, drawing)),
+                Action.of("ways compared: servo supply, aerials", "C", () -> open(schools, drawing)),
                 Action.of("install list", "I", () -> open(install, drawing)),
                 Action.of("values of the board", "V", () -> open(settings, drawing)),
                 Action.of("print the harness sheet", "P", this::print)));
