@@ -216,7 +216,7 @@ class HangarTest {
                     List.of("Rochen", "Strandläufer", "Seeschwalbe"),
                     hangar.aircraft().stream().map(Hangar.Shelf::name).toList());
             assertEquals("Right elevon answers roll the wrong way", why(hangar, 0));
-            assertTrue(why(hangar, 1).contains("behind the window"), why(hangar, 1));
+            assertTrue(why(hangar, 1).contains("Two supplies feed"), why(hangar, 1));
             long swallow = hangar.aircraft().get(2).id();
             assertEquals(11, hangar.logbook().flights(swallow).size());
             assertTrue(hangar.logbook().flights(swallow).stream()

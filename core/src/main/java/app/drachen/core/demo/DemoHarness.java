@@ -40,7 +40,7 @@ final class DemoHarness {
     private static final String VIDEO = "video sender";
     private static final String TELEMETRY = "telemetry sender";
     private static final String PICTURE = "picture";
-    private static final Care SEEN = new Care(Care.Known.SHEET, "D-0417", "2.1", true, false, true);
+    private static final Care SEEN = new Care(Care.Known.SHEET, "D-0417", "2.1", true, false, true, 0);
 
     private DemoHarness() {}
 
@@ -97,7 +97,7 @@ final class DemoHarness {
                 .withLead(VIDEO, l -> l.fedFrom(PICTURE))
                 .plus(
                         Device.typical(TELEMETRY, DeviceKind.TELEMETRY_SENDER, "", ""),
-                        new Lead(TELEMETRY, "", "", Lead.Way.CARD, false, false, false, 26, 0.66, Checks.NONE))
+                        Lead.of(TELEMETRY, "", 26).ofLength(0.66))
                 .plus(
                         Device.typical("current sensor", DeviceKind.CURRENT_SENSOR, CONTROLLER, ""),
                         Lead.of("current sensor", "", 26))
@@ -124,7 +124,7 @@ final class DemoHarness {
                 .withLead(CONTROLLER, l -> l.lifted(false))
                 .withLead(CAMERA, l -> l.fedFrom("pack"))
                 .withRadio(TELEMETRY, r -> telemetry(315.1e6))
-                .withDevice(VIDEO, d -> d.withCare(new Care(Care.Known.SHEET, "", "", true, false, false)))
+                .withDevice(VIDEO, d -> d.withCare(new Care(Care.Known.SHEET, "", "", true, false, false, 0)))
                 .withInstalled(List.of("old"))
                 .withSettings(Optional.of(settings()));
         List<Lead> leads = h.leads().stream().map(l -> l.seen(Checks.NONE)).toList();
@@ -180,7 +180,10 @@ final class DemoHarness {
                                         : d)
                                 .withCare(SEEN))
                         .toList())
-                .withLeads(h.leads().stream().map(l -> l.seen(Checks.GOOD)).toList())
+                .withLeads(h.leads().stream()
+                        .map(l -> l.plugged(l.power().isEmpty() ? "three-pin, 2.54 mm" : "soldered")
+                                .seen(Checks.GOOD))
+                        .toList())
                 .withCare(new BoardCare(true, "B-1183", "3.2", true, false, false));
         Setup seen = setup.withHarness(h);
         List<String> steps = Stream.concat(

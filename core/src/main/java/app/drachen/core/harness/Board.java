@@ -75,6 +75,11 @@ public record Board(
         }
     }
 
+    /** The same with other rails and places. */
+    public Board with(List<BoardRail> newRails, List<Place> newPlaces) {
+        return new Board(name, length, width, arrow, automation, usbAmps, tunePeriod, newRails, newPlaces);
+    }
+
     /** Whether a board is chosen. */
     public boolean chosen() {
         return !name.isBlank();

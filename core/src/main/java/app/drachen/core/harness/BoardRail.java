@@ -57,12 +57,8 @@ public record BoardRail(
         Ranges.require("capacitance of " + name, capacitance, 0, 0.1, "F");
     }
 
-    /**
-     * The same rail that gives other volts.
-     *
-     * @param newVolts [V], 0 to 70
-     */
-    public BoardRail withVolts(double newVolts) {
-        return new BoardRail(name, feed, newVolts, amps, resistance, efficiency, thermal, capacitance, usb);
+    /** The same under another name. */
+    public BoardRail named(String newName) {
+        return new BoardRail(newName, feed, volts, amps, resistance, efficiency, thermal, capacitance, usb);
     }
 }

@@ -1,5 +1,7 @@
 package app.drachen.core.harness;
 
+import app.drachen.core.units.Ranges;
+
 /**
  * What is known and seen to of a device.
  *
@@ -9,8 +11,14 @@ package app.drachen.core.harness;
  * @param air whether air flows past it
  * @param thermometer whether its temperature is measured in flight
  * @param touched whether it stayed cool enough to touch after a full-power run
+ * @param heat that it gives off at work [W], 0 to 500; 0 where nobody knows
  */
-public record Care(Known known, String serial, String version, boolean air, boolean thermometer, boolean touched) {
+public record Care(
+        Known known, String serial, String version, boolean air, boolean thermometer, boolean touched, double heat) {
+    public Care {
+        Ranges.require("heat of a device", heat, 0, 500, "W");
+    }
+
     /** Where figures come from. */
     public enum Known {
         TYPICAL("typical of its kind"),
@@ -30,20 +38,20 @@ public record Care(Known known, String serial, String version, boolean air, bool
     }
 
     /** Nothing noted yet. */
-    public static final Care NOT_YET = new Care(Known.TYPICAL, "", "", false, false, false);
+    public static final Care NOT_YET = new Care(Known.TYPICAL, "", "", false, false, false, 0);
 
     /** The same with air past it. */
     public Care withAir() {
-        return new Care(known, serial, version, true, thermometer, touched);
+        return new Care(known, serial, version, true, thermometer, touched, heat);
     }
 
     /** The same, found to stay cool enough to touch after a full-power run. */
     public Care withTouched() {
-        return new Care(known, serial, version, air, thermometer, true);
+        return new Care(known, serial, version, air, thermometer, true, heat);
     }
 
     /** The same with other figures behind it. */
     public Care withKnown(Known newKnown) {
-        return new Care(newKnown, serial, version, air, thermometer, touched);
+        return new Care(newKnown, serial, version, air, thermometer, touched, heat);
     }
 }

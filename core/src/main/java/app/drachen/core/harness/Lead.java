@@ -14,6 +14,7 @@ import app.drachen.core.units.Ranges;
  * @param locked whether the place is fixed by hand
  * @param gauge of its power wires, American wire gauge [-], 0 to 40
  * @param length as measured [m], 0 to 20; 0 while it is taken from the drawing
+ * @param plug kind of plug at the device; empty where nobody noted it
  * @param checks what was looked at
  */
 public record Lead(
@@ -26,6 +27,7 @@ public record Lead(
         boolean locked,
         int gauge,
         double length,
+        String plug,
         Checks checks) {
     /** How the pins of both ends are joined. */
     public enum Way {
@@ -98,44 +100,73 @@ public record Lead(
 
     /** A plain lead. */
     public static Lead of(String device, String place, int gauge) {
-        return new Lead(device, place, "", Way.CARD, false, false, false, gauge, 0, Checks.NONE);
+        return new Lead(device, place, "", Way.CARD, false, false, false, gauge, 0, "", Checks.NONE);
     }
 
     /** The same, plugged elsewhere; what was looked at is open again. */
     public Lead at(String newPlace) {
         return newPlace.equals(place)
                 ? this
-                : new Lead(device, newPlace, power, way, lifted, diode, locked, gauge, length, Checks.NONE);
+                : new Lead(device, newPlace, power, way, lifted, diode, locked, gauge, length, plug, Checks.NONE);
     }
 
     /** The same, fed from another rail; what was looked at is open again. */
     public Lead fedFrom(String rail) {
-        return new Lead(device, place, rail, way, lifted, diode, locked, gauge, length, Checks.NONE);
+        return new Lead(device, place, rail, way, lifted, diode, locked, gauge, length, plug, Checks.NONE);
     }
 
     /** The same with its power wire lifted or not; what was looked at is open again. */
     public Lead lifted(boolean now) {
-        return new Lead(device, place, power, way, now, diode, locked, gauge, length, Checks.NONE);
+        return new Lead(device, place, power, way, now, diode, locked, gauge, length, plug, Checks.NONE);
     }
 
     /** The same with pins that run otherwise; what was looked at is open again. */
     public Lead running(Way newWay) {
-        return new Lead(device, place, power, newWay, lifted, diode, locked, gauge, length, Checks.NONE);
+        return new Lead(device, place, power, newWay, lifted, diode, locked, gauge, length, plug, Checks.NONE);
     }
 
     /** The same, fixed by hand or free. */
     public Lead locked(boolean now) {
-        return new Lead(device, place, power, way, lifted, diode, now, gauge, length, checks);
+        return new Lead(device, place, power, way, lifted, diode, now, gauge, length, plug, checks);
     }
 
     /** The same of another wire; what was looked at is open again. */
     public Lead ofGauge(int newGauge) {
-        return new Lead(device, place, power, way, lifted, diode, locked, newGauge, length, Checks.NONE);
+        return new Lead(device, place, power, way, lifted, diode, locked, newGauge, length, plug, Checks.NONE);
+    }
+
+    /**
+     * The same of another length.
+     *
+     * @param measured [m], 0 to 20; 0 while it is taken from the drawing
+     */
+    public Lead ofLength(double measured) {
+        return new Lead(device, place, power, way, lifted, diode, locked, gauge, measured, plug, checks);
+    }
+
+    /** The same with a diode in its power wire or without; what was looked at is open again. */
+    public Lead withDiode(boolean fitted) {
+        return new Lead(device, place, power, way, lifted, fitted, locked, gauge, length, plug, Checks.NONE);
+    }
+
+    /** The same with another plug at the device. */
+    public Lead plugged(String kind) {
+        return new Lead(device, place, power, way, lifted, diode, locked, gauge, length, kind, checks);
+    }
+
+    /** The same while its rail bears another name. */
+    public Lead fedUnderName(String rail) {
+        return new Lead(device, place, rail, way, lifted, diode, locked, gauge, length, plug, checks);
+    }
+
+    /** The same while its place bears another name. */
+    public Lead atUnderName(String newPlace) {
+        return new Lead(device, newPlace, power, way, lifted, diode, locked, gauge, length, plug, checks);
     }
 
     /** The same, looked at. */
     public Lead seen(Checks newChecks) {
-        return new Lead(device, place, power, way, lifted, diode, locked, gauge, length, newChecks);
+        return new Lead(device, place, power, way, lifted, diode, locked, gauge, length, plug, newChecks);
     }
 
     /** The same as nobody has looked at it, and whether or not it is locked: what it is, not what is known of it. */
@@ -145,6 +176,6 @@ public record Lead(
 
     /** The same for a device under another name. */
     public Lead to(String newDevice) {
-        return new Lead(newDevice, place, power, way, lifted, diode, locked, gauge, length, checks);
+        return new Lead(newDevice, place, power, way, lifted, diode, locked, gauge, length, plug, checks);
     }
 }

@@ -48,6 +48,11 @@ public record PackJoin(
         Ranges.require("volts of the receiver's pack", receiverVolts, 0, 30, "V");
     }
 
+    /** The same, the receiver's own pack feeding another rail. */
+    public PackJoin feeding(String rail) {
+        return new PackJoin(how, first, second, rate, highVoltage, receiverVolts, rail);
+    }
+
     /**
      * @return full volts of a cell [V]
      */

@@ -66,6 +66,16 @@ public record Place(
         return false;
     }
 
+    /** The same under another name. */
+    public Place named(String newName) {
+        return new Place(newName, signal, rail, group, fastest, inversion, protocols, pins);
+    }
+
+    /** The same on a rail of another name. */
+    public Place on(String newRail) {
+        return new Place(name, signal, newRail, group, fastest, inversion, protocols, pins);
+    }
+
     /** Whether it has a power pin. */
     public boolean powered() {
         return !rail.isEmpty();

@@ -2,9 +2,11 @@ package app.drachen.core.setup;
 
 import app.drachen.core.harness.Board;
 import app.drachen.core.harness.BoardCare;
+import app.drachen.core.harness.BoardRail;
 import app.drachen.core.harness.Device;
 import app.drachen.core.harness.Lead;
 import app.drachen.core.harness.PackJoin;
+import app.drachen.core.harness.Place;
 import app.drachen.core.harness.Radio;
 import app.drachen.core.harness.Settings;
 import app.drachen.core.units.Ranges;
@@ -153,6 +155,28 @@ public record HarnessSection(
                         leads.stream().filter(l -> !l.device().equals(device)).toList())
                 .withRadios(
                         radios.stream().filter(r -> !r.device().equals(device)).toList());
+    }
+
+    /** The same with a rail of the board under another name everywhere. */
+    public HarnessSection railRenamed(String from, String to) {
+        List<BoardRail> rails = new ArrayList<>();
+        board.rails().forEach(r -> rails.add(r.name().equals(from) ? r.named(to) : r));
+        List<Place> places = new ArrayList<>();
+        board.places().forEach(p -> places.add(p.rail().equals(from) ? p.on(to) : p));
+        List<Lead> fed = new ArrayList<>();
+        leads.forEach(l -> fed.add(l.power().equals(from) ? l.fedUnderName(to) : l));
+        return withBoard(board.with(rails, places))
+                .withLeads(fed)
+                .withPacks(packs.receiverRail().equals(from) ? packs.feeding(to) : packs);
+    }
+
+    /** The same with a place of the board under another name everywhere. */
+    public HarnessSection placeRenamed(String from, String to) {
+        List<Place> places = new ArrayList<>();
+        board.places().forEach(p -> places.add(p.name().equals(from) ? p.named(to) : p));
+        List<Lead> plugged = new ArrayList<>();
+        leads.forEach(l -> plugged.add(l.place().equals(from) ? l.atUnderName(to) : l));
+        return withBoard(board.with(board.rails(), places)).withLeads(plugged);
     }
 
     /** The same with a device under another name everywhere. */

@@ -24,8 +24,11 @@ public record CutList(List<Cut> cuts, Map<String, Double> sums) {
      * @param gauge American wire gauge of its power wires [-]
      * @param length of each wire [m]; 0 where nobody knows it
      * @param colours of its wires
+     * @param plug kind of plug at the device; empty where nobody noted it
+     * @param drop of its power wires at peak load, both ways [V]
      */
-    public record Cut(String device, String place, int gauge, double length, List<String> colours) {}
+    public record Cut(
+            String device, String place, int gauge, double length, List<String> colours, String plug, double drop) {}
 
     /** The list of an aircraft. */
     public static CutList of(Wiring wiring) {
@@ -52,7 +55,14 @@ public record CutList(List<Cut> cuts, Map<String, Double> sums) {
             }
             String from = w.place().map(p -> p.name()).orElse("");
             String place = power.isEmpty() ? from : from.isEmpty() ? power : from + " and " + power;
-            cuts.add(new Cut(w.device().name(), place, gauge, w.length(), colours));
+            cuts.add(new Cut(
+                    w.device().name(),
+                    place,
+                    gauge,
+                    w.length(),
+                    colours,
+                    w.lead().get().plug(),
+                    w.device().draw().peak() * w.resistance()));
         }
         Map<String, Double> flat = new LinkedHashMap<>();
         sums.forEach((gauge, colours) -> colours.forEach((c, m) -> flat.put("gauge " + gauge + " " + c, m)));

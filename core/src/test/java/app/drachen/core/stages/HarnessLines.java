@@ -153,9 +153,7 @@ final class HarnessLines {
                 line("HARNESS-R5", lead(CONTROLLER, l -> l.lifted(false)), State.STOP),
                 line(
                         "HARNESS-R5",
-                        lead(
-                                CONTROLLER,
-                                l -> new Lead(l.device(), "", "pack", l.way(), false, true, false, 24, 0, Checks.GOOD)),
+                        lead(CONTROLLER, l -> l.lifted(false).withDiode(true).seen(Checks.GOOD)),
                         State.GOOD),
                 line(
                         "HARNESS-R5",
@@ -251,10 +249,10 @@ final class HarnessLines {
 
     private static List<Line> care() {
         Checks failed = new Checks(Look.GOOD, Look.GOOD, Look.GOOD, Look.FAILED, 0);
-        Care air = new Care(Care.Known.SHEET, "", "", true, false, false);
-        Care still = new Care(Care.Known.SHEET, "", "", false, false, false);
-        Care guessed = new Care(Care.Known.GUESSED, "1", "1", true, true, true);
-        Care typical = new Care(Care.Known.TYPICAL, "1", "1", true, true, true);
+        Care air = new Care(Care.Known.SHEET, "", "", true, false, false, 0);
+        Care still = new Care(Care.Known.SHEET, "", "", false, false, false, 0);
+        Care guessed = new Care(Care.Known.GUESSED, "1", "1", true, true, true, 0);
+        Care typical = new Care(Care.Known.TYPICAL, "1", "1", true, true, true, 0);
         return List.of(
                 line("HARNESS-R11", radio("telemetry sender", r -> r.shifted(0.6e6)), State.CAUTION),
                 line(
@@ -270,6 +268,14 @@ final class HarnessLines {
                 line("HARNESS-R12", radio("telemetry sender", r -> standing(r, 61)), State.CAUTION),
                 line("HARNESS-R12", with(h -> h.withRadios(List.of())), State.OPEN),
                 line("HARNESS-R13", cared("video sender", still), State.STOP),
+                line(
+                        "HARNESS-R13",
+                        cared("receiver", new Care(Care.Known.SHEET, "1", "1", false, false, false, 1.0)),
+                        State.GOOD),
+                line(
+                        "HARNESS-R13",
+                        cared("receiver", new Care(Care.Known.SHEET, "1", "1", false, false, false, 1.1)),
+                        State.STOP),
                 line("HARNESS-R13", cared("video sender", air), State.CAUTION),
                 line("HARNESS-R14", lead("receiver", l -> l.seen(failed)), State.STOP),
                 line("HARNESS-R14", lead(CAMERA, l -> l.seen(failed)), State.CAUTION),
@@ -316,16 +322,6 @@ final class HarnessLines {
     }
 
     private static Lead shortened(Lead l, double length) {
-        return new Lead(
-                l.device(),
-                l.place(),
-                l.power(),
-                l.way(),
-                l.lifted(),
-                l.diode(),
-                l.locked(),
-                l.gauge(),
-                length,
-                l.checks());
+        return l.ofLength(length);
     }
 }

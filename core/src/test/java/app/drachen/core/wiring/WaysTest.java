@@ -91,6 +91,24 @@ class WaysTest {
         assertEquals(12.6, Wiring.of(two).fullVolts(), 1e-9);
     }
 
+    /** Names are given everywhere at once: nothing comes unplugged or loses its supply by another name. */
+    @Test
+    void railsPlacesAndDevicesKeepTheirLeadsUnderAnotherName() {
+        Setup s = DemoAircraft.strandlaeufer();
+        HarnessSection h = s.harness()
+                .railRenamed("servos", "muscle")
+                .railRenamed("picture", "video")
+                .placeRenamed("port 2", "left port")
+                .renamed("receiver", "ears");
+        Wiring after = Wiring.of(s.withHarness(h));
+        assertEquals(List.of(), after.unplugged());
+        assertTrue(after.wired().stream().noneMatch(Wiring.Wired::dead));
+        assertEquals(4, after.on("muscle").size());
+        assertEquals(2, after.on("video").size());
+        assertTrue(h.radio("ears").isPresent() && h.lead("ears").isPresent());
+        assertEquals(CutList.of(Wiring.of(s)).sums(), CutList.of(after).sums(), "and not a wire is cut otherwise");
+    }
+
     /** What is drawn at a device is what its rule says, and nothing is drawn where all is well. */
     @Test
     void marksStandWhereFaultsAre() {

@@ -71,6 +71,16 @@ public record HarnessLayout(
         return new HarnessLayout(board, devices, places, chips, new Box(12, height - 36, DEVICE_WIDTH, 28));
     }
 
+    /** Height below which devices or places would not be readable. */
+    public static double leastHeight(Wiring wiring) {
+        int most = Math.max(left(wiring).size(), right(wiring).size());
+        int edge = Math.max(
+                wiring.board().carrying(Signal.PULSE).size(),
+                wiring.board().places().size()
+                        - wiring.board().carrying(Signal.PULSE).size());
+        return Math.max(180, Math.max(24.0 * most + FOOT, 15.0 * edge + 110));
+    }
+
     private static void edge(Map<String, Box> places, List<Place> list, Box board, double x) {
         double room = (board.height() - 78) / Math.max(1, list.size());
         for (int i = 0; i < list.size(); i++) {
@@ -104,7 +114,7 @@ public record HarnessLayout(
         sorted.sort(Comparator.comparingDouble(w -> wanted(w, places, bottom)));
         int n = sorted.size();
         double pitch = (bottom - top) / Math.max(1, n);
-        double tall = Math.min(38, pitch - 4);
+        double tall = Math.max(6, Math.min(38, pitch - 4));
         double[] y = new double[n];
         for (int i = 0; i < n; i++) {
             double least = i == 0 ? top : y[i - 1] + tall + 4;

@@ -123,7 +123,7 @@ public record HarnessSheet(Setup setup, int revision, UnitSystem units) {
     private void leads(PaperPage page, Wiring wiring) {
         page.heading("Leads to cut");
         List<List<String>> rows = new ArrayList<>();
-        rows.add(List.of("to", "from", "gauge", "length", "wires", "label"));
+        rows.add(List.of("to", "from", "gauge", "length", "wires", "plug", "drop", "label"));
         CutList list = CutList.of(wiring);
         for (CutList.Cut cut : list.cuts()) {
             rows.add(List.of(
@@ -132,9 +132,11 @@ public record HarnessSheet(Setup setup, int revision, UnitSystem units) {
                     String.valueOf(cut.gauge()),
                     cut.length() > 0 ? Quantity.SPAN.text(cut.length()) : "measure",
                     String.join(" ", cut.colours()),
+                    cut.plug(),
+                    cut.drop() > 0 ? Quantity.VOLTAGE.text(cut.drop()) : "",
                     wiring.of(cut.device()).map(HarnessSheet::label).orElse("")));
         }
-        page.table(rows, 0.2, 0.19, 0.07, 0.1, 0.3, 0.14);
+        page.table(rows, 0.18, 0.17, 0.06, 0.08, 0.2, 0.14, 0.08, 0.09);
         StringBuilder sums = new StringBuilder();
         list.sums().forEach((wire, metres) -> sums.append(sums.isEmpty() ? "" : ", ")
                 .append(wire)

@@ -24,6 +24,7 @@ import javafx.util.StringConverter;
 public final class Form extends GridPane {
     private final Session session;
     private final int columns;
+    private final String prefix;
     private int at;
 
     /**
@@ -32,8 +33,19 @@ public final class Form extends GridPane {
      * @param columns of entries beside one another
      */
     public Form(Session session, int columns) {
+        this(session, columns, "");
+    }
+
+    /**
+     * An empty form that is one of several beside one another.
+     *
+     * @param columns of entries beside one another
+     * @param prefix before the ids of its fields, so that each is known
+     */
+    public Form(Session session, int columns, String prefix) {
         this.session = session;
         this.columns = columns;
+        this.prefix = prefix;
         setHgap(10);
         setVgap(5);
         getStyleClass().add("form");
@@ -59,8 +71,8 @@ public final class Form extends GridPane {
         at++;
     }
 
-    private static String id(String label) {
-        return "form-" + label.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+    private String id(String label) {
+        return "form-" + prefix + label.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
     }
 
     /**

@@ -5,14 +5,18 @@ import app.drachen.core.clearance.Situation;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
+import app.drachen.core.harness.Board;
+import app.drachen.core.harness.Boards;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.rehearsal.RehearsalPlan;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.stages.Kits;
+import app.drachen.core.wiring.HarnessDraft;
 import app.drachen.core.working.Progress;
 import app.drachen.files.ImportFailedException;
 import app.drachen.files.Imported;
+import app.drachen.files.json.BoardJson;
 import app.drachen.files.json.SetupJson;
 import app.drachen.files.logs.LogFiles;
 import app.drachen.files.logs.LogFormats;
@@ -29,7 +33,7 @@ import java.util.Optional;
 
 /** Every reader on files that went wrong: read or refused in one sentence, and what was read can be debriefed and written. */
 final class Importers {
-    static final List<String> KINDS = List.of("csv", "table", "gpx", "igc", "nmea", "setup");
+    static final List<String> KINDS = List.of("csv", "table", "gpx", "igc", "nmea", "setup", "board");
     private static final Tally.Refusal REFUSED = e -> e instanceof ImportFailedException;
     private static final int ROWS = 120;
 
@@ -54,6 +58,10 @@ final class Importers {
         Mutations mutations = new Mutations(seed + kind.hashCode());
         if (kind.equals("setup")) {
             setups(tally, mutations, times);
+            return tally;
+        }
+        if (kind.equals("board")) {
+            boards(tally, mutations, times);
             return tally;
         }
         String base = base(kind);
@@ -105,6 +113,28 @@ final class Importers {
                 // without positions there is no track, without times none that is read again
                 tally.sentence(e.getMessage(), input);
             }
+        }
+    }
+
+    /** Board profiles; each that is read is taken by an aircraft, which the rules then judge. */
+    private void boards(Tally tally, Mutations mutations, int times) throws IOException {
+        Path file = folder.resolve("board.json");
+        List<String> texts = new ArrayList<>();
+        for (Board board : Boards.all()) {
+            BoardJson.write(board, file);
+            texts.add(Files.readString(file));
+        }
+        ObjectMapper mapper = new ObjectMapper();
+        for (int i = 0; i < times; i++) {
+            String base = texts.get(i % texts.size());
+            byte[] input = i % 4 == 0
+                    ? mutations.bytes(base.getBytes(StandardCharsets.UTF_8))
+                    : mutations.tree(mapper.readTree(base)).toString().getBytes(StandardCharsets.UTF_8);
+            Files.write(file, input);
+            tally.run(input, REFUSED, () -> {
+                Setup on = HarnessDraft.of(DemoAircraft.strandlaeufer(), BoardJson.read(file));
+                tally.sentence(Kits.clearance(Situation.of(on)).sentence(), input);
+            });
         }
     }
 

@@ -34,7 +34,7 @@ public class TrialsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"csv", "table", "gpx", "igc", "nmea", "setup"})
+    @ValueSource(strings = {"csv", "table", "gpx", "igc", "nmea", "setup", "board"})
     void readersTakeOrRefuseWhatWentWrong(String kind) throws Exception {
         assumeTrue(System.getProperty("drachen.trials.kind", kind).equals(kind), "another reader was asked for");
         judge(new Importers(folder).run(kind, SEED, times(150, 100_000)));

@@ -1,11 +1,13 @@
 package app.drachen.core.stages.harness;
 
 import app.drachen.core.clearance.Gate;
+import app.drachen.core.clearance.Judgement;
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.harness.Care;
 import app.drachen.core.harness.Device;
+import app.drachen.core.units.Quantity;
 import app.drachen.core.wiring.Wiring;
 import app.drachen.core.wiring.Wiring.Wired;
 import app.drachen.core.working.Source;
@@ -14,20 +16,29 @@ import java.util.function.UnaryOperator;
 
 /** HARNESS-R13: what warms has air or was found to stay cool. */
 final class Cooling extends HarnessRule {
+    private static final Judgement HEAT =
+            new Judgement("HARNESS-R13.heat", "heat from which a device wants air", Quantity.POWER_FINE, 1, 0.1, 20);
+
     Cooling() {
         super("HARNESS-R13", "Cooling", Source.COMMON_PRACTICE);
     }
 
     @Override
     public String demand() {
-        return "Motor, speed controller and video sender have air, and were felt or measured to stay cool.";
+        return "Motor, speed controller, video sender and what gives off more than " + HEAT.text()
+                + " have air, and were felt or measured to stay cool.";
+    }
+
+    @Override
+    public List<Judgement> judgements() {
+        return List.of(HEAT);
     }
 
     @Override
     Ruling judge(Situation situation, Wiring wiring) {
         List<Device> warm = wiring.wired().stream()
                 .map(Wired::device)
-                .filter(d -> d.kind().warm())
+                .filter(d -> d.kind().warm() || d.care().heat() > situation.judged(HEAT))
                 .toList();
         for (Device d : warm) {
             if (!d.care().air() && !d.care().thermometer() && !d.care().touched()) {

@@ -23,6 +23,7 @@ import javafx.scene.layout.VBox;
 
 /** The board: which it is, one's own, what is known of it. Its rails and places are edited here row by row. */
 final class BoardForm extends VBox {
+    private static final List<String> ARROWS = List.of("forward", "right", "aft", "left");
     private final Session session;
     private final HarnessDeeds deeds;
 
@@ -90,6 +91,7 @@ final class BoardForm extends VBox {
                 .text("name", b.name(), t -> set("name", "name " + t, t))
                 .number("length", Quantity.LENGTH, b.length(), v -> set("length", "length", v))
                 .number("width", Quantity.LENGTH, b.width(), v -> set("width", "width", v))
+                .choice("arrow, plugs as drawn", ARROWS, b.arrow(), a -> a, a -> set("arrow", "arrow " + a, a))
                 .choice(
                         "automation",
                         List.of(Board.Automation.values()),
@@ -142,7 +144,7 @@ final class BoardForm extends VBox {
     private Scroller rows(Board board) {
         VBox rows = new VBox(4);
         for (int i = 0; i < board.rails().size(); i++) {
-            rows.getChildren().add(rail(i, board.rails().get(i)));
+            rows.getChildren().add(row(rail(i, board.rails().get(i)), "harness.board.rails", i));
         }
         rows.getChildren()
                 .add(button(
@@ -150,31 +152,34 @@ final class BoardForm extends VBox {
         for (int i = 0; i < board.places().size(); i++) {
             String at = "places[" + i + "].";
             var place = board.places().get(i);
-            rows.getChildren()
-                    .add(new Form(session, 5)
-                            .text("place", place.name(), t -> set(at + "name", "place " + t, t))
-                            .choice(
-                                    "carries",
-                                    List.of(Signal.values()),
-                                    place.signal(),
-                                    Signal::label,
-                                    s -> set(at + "signal", place.name() + " carries " + s.label(), s))
-                            .choice(
-                                    "rail",
-                                    railNames(board),
-                                    place.rail(),
-                                    r -> r.isEmpty() ? "no power pin" : r,
-                                    r -> set(at + "rail", place.name() + " on " + r, r))
-                            .number(
-                                    "timer",
-                                    Quantity.COUNT,
-                                    place.group(),
-                                    v -> set(at + "group", place.name() + " timer group", (int) Math.rint(v)))
-                            .number(
-                                    "fastest",
-                                    Quantity.COUNT,
-                                    place.fastest(),
-                                    v -> set(at + "fastest", place.name() + " speed", v)));
+            Form form = new Form(session, 5, "place-" + i + "-")
+                    .text(
+                            "place",
+                            place.name(),
+                            t -> deeds.change("Board: place " + t, h -> h.placeRenamed(place.name(), t)))
+                    .choice(
+                            "carries",
+                            List.of(Signal.values()),
+                            place.signal(),
+                            Signal::label,
+                            s -> set(at + "signal", place.name() + " carries " + s.label(), s))
+                    .choice(
+                            "rail",
+                            railNames(board),
+                            place.rail(),
+                            r -> r.isEmpty() ? "no power pin" : r,
+                            r -> set(at + "rail", place.name() + " on " + r, r))
+                    .number(
+                            "timer",
+                            Quantity.COUNT,
+                            place.group(),
+                            v -> set(at + "group", place.name() + " timer group", (int) Math.rint(v)))
+                    .number(
+                            "fastest",
+                            Quantity.COUNT,
+                            place.fastest(),
+                            v -> set(at + "fastest", place.name() + " speed", v));
+            rows.getChildren().add(row(form, "harness.board.places", i));
         }
         rows.getChildren()
                 .add(button(
@@ -186,6 +191,19 @@ final class BoardForm extends VBox {
         return scroll;
     }
 
+    /** A row with a button that takes it away. */
+    private HBox row(Form form, String list, int index) {
+        Button gone = Texts.button(
+                "\u00d7",
+                () -> session.edit("Board: a row removed", s -> Components.removed(s, list, index)),
+                "small-button");
+        gone.setId("gone-" + list.substring(list.lastIndexOf('.') + 1) + "-" + index);
+        gone.setAccessibleText("Remove this row");
+        HBox line = new HBox(8, form, gone);
+        line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        return line;
+    }
+
     private static List<String> railNames(Board board) {
         List<String> names = new java.util.ArrayList<>(List.of(""));
         board.rails().forEach(r -> names.add(r.name()));
@@ -194,8 +212,11 @@ final class BoardForm extends VBox {
 
     private Form rail(int i, BoardRail r) {
         String at = "rails[" + i + "].";
-        return new Form(session, 5)
-                .text("rail " + (char) ('A' + i), r.name(), t -> set(at + "name", "rail " + t, t))
+        return new Form(session, 5, "rail-" + i + "-")
+                .text(
+                        "rail " + (char) ('A' + i),
+                        r.name(),
+                        t -> deeds.change("Board: rail " + t, h -> h.railRenamed(r.name(), t)))
                 .choice(
                         "fed by",
                         List.of(BoardRail.Feed.values()),

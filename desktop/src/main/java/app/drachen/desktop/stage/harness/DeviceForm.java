@@ -254,38 +254,13 @@ final class DeviceForm extends VBox {
                 "length",
                 Quantity.SPAN,
                 l.length() == 0 ? Double.NaN : l.length(),
-                v -> deeds.lead(
-                        name,
-                        "length",
-                        x -> new Lead(
-                                x.device(),
-                                x.place(),
-                                x.power(),
-                                x.way(),
-                                x.lifted(),
-                                x.diode(),
-                                x.locked(),
-                                x.gauge(),
-                                v,
-                                x.checks())));
+                v -> deeds.lead(name, "length", x -> x.ofLength(v)));
+        form.text("plug", l.plug(), t -> deeds.lead(name, "plug " + t, x -> x.plugged(t)));
         form.tick("red lifted", l.lifted(), v -> deeds.lift(name));
         form.tick(
                 "diode in red",
                 l.diode(),
-                v -> deeds.lead(
-                        name,
-                        v ? "diode fitted" : "diode out",
-                        x -> new Lead(
-                                x.device(),
-                                x.place(),
-                                x.power(),
-                                x.way(),
-                                x.lifted(),
-                                v,
-                                x.locked(),
-                                x.gauge(),
-                                x.length(),
-                                Lead.Checks.NONE)));
+                v -> deeds.lead(name, v ? "diode fitted" : "diode out", x -> x.withDiode(v)));
         form.tick("place locked", l.locked(), v -> deeds.lock(name));
     }
 
@@ -307,7 +282,8 @@ final class DeviceForm extends VBox {
                                 x.care().version(),
                                 x.care().air(),
                                 x.care().thermometer(),
-                                x.care().touched()))));
+                                x.care().touched(),
+                                x.care().heat()))));
         form.text(
                 "software",
                 c.version(),
@@ -319,23 +295,42 @@ final class DeviceForm extends VBox {
                                 t,
                                 x.care().air(),
                                 x.care().thermometer(),
-                                x.care().touched()))));
-        if (d.kind().warm()) {
+                                x.care().touched(),
+                                x.care().heat()))));
+        form.number(
+                "heat",
+                Quantity.POWER_FINE,
+                c.heat() == 0 ? Double.NaN : c.heat(),
+                v -> set(
+                        "heat",
+                        x -> x.withCare(new Care(
+                                x.care().known(),
+                                x.care().serial(),
+                                x.care().version(),
+                                x.care().air(),
+                                x.care().thermometer(),
+                                x.care().touched(),
+                                v))));
+        if (d.kind().warm() || c.heat() > 0) {
             form.tick(
                     "air past it",
                     c.air(),
                     v -> cared(
-                            "air", x -> new Care(x.known(), x.serial(), x.version(), v, x.thermometer(), x.touched())));
+                            "air",
+                            x -> new Care(
+                                    x.known(), x.serial(), x.version(), v, x.thermometer(), x.touched(), x.heat())));
             form.tick(
                     "thermometer",
                     c.thermometer(),
                     v -> cared(
-                            "thermometer", x -> new Care(x.known(), x.serial(), x.version(), x.air(), v, x.touched())));
+                            "thermometer",
+                            x -> new Care(x.known(), x.serial(), x.version(), x.air(), v, x.touched(), x.heat())));
             form.tick(
                     "stays cool to touch",
                     c.touched(),
                     v -> cared(
-                            "touched", x -> new Care(x.known(), x.serial(), x.version(), x.air(), x.thermometer(), v)));
+                            "touched",
+                            x -> new Care(x.known(), x.serial(), x.version(), x.air(), x.thermometer(), v, x.heat())));
         }
     }
 }

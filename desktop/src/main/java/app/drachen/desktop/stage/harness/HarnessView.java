@@ -11,6 +11,7 @@ import app.drachen.desk.Session;
 import app.drachen.desktop.chart.CanvasPane;
 import app.drachen.desktop.chart.PairsPainter;
 import app.drachen.desktop.chart.RailTracePainter;
+import app.drachen.desktop.drawing.HarnessLayout;
 import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.drawing.PinPainter;
@@ -20,6 +21,7 @@ import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.EditPopup;
 import app.drachen.desktop.widget.Place;
+import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -106,7 +108,11 @@ public final class HarnessView implements Place {
         empty.setAlignment(Pos.CENTER);
         empty.setId("harness-empty");
         empty.getStyleClass().add("sheet");
-        StackPane middle = new StackPane(drawing, empty);
+        Scroller scroll = new Scroller(drawing);
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        scroll.setFocusTraversable(false);
+        StackPane middle = new StackPane(scroll, empty);
         VBox.setVgrow(middle, Priority.ALWAYS);
         HBox bottom = new HBox(12, pairs, pins);
         HBox.setHgrow(pairs, Priority.ALWAYS);
@@ -189,6 +195,7 @@ public final class HarnessView implements Place {
     public void update() {
         boolean there = entered();
         drawing.setVisible(there);
+        drawing.setMinHeight(HarnessLayout.leastHeight(wiring()));
         empty.setVisible(!there);
         empty.getChildren().setAll(start());
         if (there && deeds.harness().device(drawing.chosenDevice()).isEmpty()) {
