@@ -78,6 +78,16 @@ public record Radio(
         return new Radio(newDevice, use, low, high, sends, listens, aerial, tilt, farTilt, filter);
     }
 
+    /**
+     * The same on another band.
+     *
+     * @param from lower end [Hz]
+     * @param to upper end [Hz], not below the lower
+     */
+    public Radio over(double from, double to) {
+        return new Radio(device, use, from, to, sends, listens, aerial, tilt, farTilt, filter);
+    }
+
     /** The same with its aerial elsewhere. */
     public Radio at(Position place) {
         return new Radio(device, use, low, high, sends, listens, place, tilt, farTilt, filter);
@@ -94,6 +104,6 @@ public record Radio(
      * @param by how much higher [Hz]
      */
     public Radio shifted(double by) {
-        return new Radio(device, use, low + by, high + by, sends, listens, aerial, tilt, farTilt, filter);
+        return over(low + by, high + by);
     }
 }

@@ -180,16 +180,6 @@ public record Pairs(List<Pair> pairs) {
     }
 
     private static Radio wider(Radio r, double room) {
-        return new Radio(
-                r.device(),
-                r.use(),
-                Math.max(1e6, r.low() - room),
-                Math.min(1e10, r.high() + room),
-                r.sends(),
-                r.listens(),
-                r.aerial(),
-                r.tilt(),
-                r.farTilt(),
-                r.filter());
+        return r.over(Math.max(1e6, r.low() - room), Math.min(1e10, r.high() + room));
     }
 }

@@ -26,12 +26,11 @@ public record PairsPainter(List<Radio> radios, String chosen, UnitSystem units) 
     /** Paints into a box of pixels. */
     public void paint(Pen g, double width, double height) {
         g.setTextBaseline(VPos.CENTER);
-        text(g, "RADIO PAIRS, MARGIN IN DB", 14, 14, Face.STRONG, 10.5, Ink.SOFT, TextAlignment.LEFT);
+        g.words("RADIO PAIRS, MARGIN IN DB", 14, 14, Face.STRONG, 10.5, Ink.SOFT, TextAlignment.LEFT);
         List<Radio> senders = radios.stream().filter(Radio::sending).toList();
         List<Radio> receivers = radios.stream().filter(Radio::listens).toList();
         if (senders.isEmpty() || receivers.isEmpty()) {
-            text(
-                    g,
+            g.words(
                     "Enter band, power and aerial of each sender and receiver: choose it, then E.",
                     14,
                     40,
@@ -65,8 +64,7 @@ public record PairsPainter(List<Radio> radios, String chosen, UnitSystem units) 
         double column = (width - first) / receivers.size();
         double row = Math.min(24, (height - 34) / senders.size());
         for (int c = 0; c < receivers.size(); c++) {
-            text(
-                    g,
+            g.words(
                     receivers.get(c).use().label(),
                     first + column * (c + 0.5),
                     14,
@@ -81,9 +79,8 @@ public record PairsPainter(List<Radio> radios, String chosen, UnitSystem units) 
             g.setStroke(Ink.RULE);
             g.setLineWidth(0.8);
             g.strokeLine(10, y - row / 2, width, y - row / 2);
-            text(g, sender.device(), 14, y, Face.STRONG, 12, Ink.INK, TextAlignment.LEFT);
-            text(
-                    g,
+            g.words(sender.device(), 14, y, Face.STRONG, 12, Ink.INK, TextAlignment.LEFT);
+            g.words(
                     Quantity.RADIO.number(sender.middle(), units),
                     first - 10,
                     y,
@@ -98,7 +95,7 @@ public record PairsPainter(List<Radio> radios, String chosen, UnitSystem units) 
                         .filter(p -> p.sender().equals(sender) && p.receiver().equals(receiver))
                         .findFirst();
                 if (pair.isEmpty()) {
-                    text(g, "own", x, y, Face.TEXT, 11, Ink.SOFT, TextAlignment.CENTER);
+                    g.words("own", x, y, Face.TEXT, 11, Ink.SOFT, TextAlignment.CENTER);
                 } else {
                     cell(g, pair.get(), x, y, column, row);
                 }
@@ -119,9 +116,9 @@ public record PairsPainter(List<Radio> radios, String chosen, UnitSystem units) 
         }
         Color colour = loud ? Ink.AMBER : Ink.INK;
         String margin = (pair.near() ? "\u00b1 " : "") + Math.round(pair.margin());
-        text(g, margin.replace('-', '\u2212'), x, y, Face.STRONG, 12.5, colour, TextAlignment.RIGHT);
+        g.words(margin.replace('-', '\u2212'), x, y, Face.STRONG, 12.5, colour, TextAlignment.RIGHT);
         String beside = hit ? "\u00d7" + order(pair) : Quantity.SPAN.text(pair.distance(), units);
-        text(g, beside, x + 6, y, Face.FIGURES, 10, hit ? Ink.AMBER : Ink.SOFT, TextAlignment.LEFT);
+        g.words(beside, x + 6, y, Face.FIGURES, 10, hit ? Ink.AMBER : Ink.SOFT, TextAlignment.LEFT);
     }
 
     private static String order(Pair pair) {
@@ -144,7 +141,7 @@ public record PairsPainter(List<Radio> radios, String chosen, UnitSystem units) 
                                 .max()
                                 .orElse(0));
         double base = height - 22;
-        text(g, sender.device() + " \u00d71 to \u00d77, MHz", left, 14, Face.TEXT, 11, Ink.SOFT, TextAlignment.LEFT);
+        g.words(sender.device() + " \u00d71 to \u00d77, MHz", left, 14, Face.TEXT, 11, Ink.SOFT, TextAlignment.LEFT);
         for (Radio r : radios) {
             if (r.listens() && !r.device().equals(sender.device())) {
                 double x1 = left + (right - left) * r.low() / high;
@@ -155,8 +152,7 @@ public record PairsPainter(List<Radio> radios, String chosen, UnitSystem units) 
                                 && !p.hits().isEmpty());
                 g.setFill(hit ? Ink.wash(Ink.AMBER) : Ink.SKY);
                 g.fillRect(Math.min(x1, (x1 + x2) / 2 - 4), 40, Math.max(8, x2 - x1), base - 40);
-                text(
-                        g,
+                g.words(
                         r.use().label(),
                         (x1 + x2) / 2,
                         33,
@@ -164,8 +160,7 @@ public record PairsPainter(List<Radio> radios, String chosen, UnitSystem units) 
                         10,
                         hit ? Ink.AMBER : Ink.SOFT,
                         TextAlignment.CENTER);
-                text(
-                        g,
+                g.words(
                         String.valueOf(Math.round(r.middle() / 1e6)),
                         (x1 + x2) / 2,
                         height - 10,
@@ -184,16 +179,7 @@ public record PairsPainter(List<Radio> radios, String chosen, UnitSystem units) 
             g.setStroke(Ink.INK);
             g.setLineWidth(k == 1 ? 2.4 : 1.6);
             g.strokeLine(x, base, x, base - tall - top);
-            text(g, "\u00d7" + k, x, base - tall - 9, Face.TEXT, 9.5, Ink.SOFT, TextAlignment.CENTER);
+            g.words("\u00d7" + k, x, base - tall - 9, Face.TEXT, 9.5, Ink.SOFT, TextAlignment.CENTER);
         }
-    }
-
-    private static void text(
-            Pen g, String words, double x, double y, Face face, double size, Color colour, TextAlignment to) {
-        g.setFont(face, size);
-        g.setFill(colour);
-        g.setTextAlign(to);
-        g.setTextBaseline(VPos.CENTER);
-        g.fillText(words, x, y);
     }
 }

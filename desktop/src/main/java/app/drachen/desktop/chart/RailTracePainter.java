@@ -11,7 +11,6 @@ import app.drachen.desktop.theme.Ink;
 import app.drachen.files.sheet.Face;
 import java.util.ArrayList;
 import java.util.List;
-import javafx.geometry.VPos;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
@@ -32,7 +31,7 @@ public record RailTracePainter(Wiring wiring, UnitSystem units) {
                 .filter(r -> r.fed() && r.rail().feed() != app.drachen.core.harness.BoardRail.Feed.RAW && r.peak() > 0)
                 .toList();
         if (rails.isEmpty()) {
-            text(g, "No regulated rail feeds anything.", 14, 24, Face.TEXT, 12, Ink.SOFT, TextAlignment.LEFT);
+            g.words("No regulated rail feeds anything.", 14, 24, Face.TEXT, 12, Ink.SOFT, TextAlignment.LEFT);
             return;
         }
         List<RailTrace> traces = new ArrayList<>();
@@ -57,9 +56,8 @@ public record RailTracePainter(Wiring wiring, UnitSystem units) {
             String words = wiring.board().letter(rails.get(i).rail().name()) + " "
                     + rails.get(i).rail().name() + ": down to "
                     + Quantity.VOLTAGE.text(traces.get(i).lowest(), units);
-            text(g, words, width - RIGHT + 12, label, Face.STRONG, 11.5, Ink.rail(index), TextAlignment.LEFT);
-            text(
-                    g,
+            g.words(words, width - RIGHT + 12, label, Face.STRONG, 11.5, Ink.rail(index), TextAlignment.LEFT);
+            g.words(
                     "needs " + Quantity.VOLTAGE.text(needed(rails.get(i)), units) + ", dashed",
                     width - RIGHT + 12,
                     label + 14,
@@ -85,15 +83,14 @@ public record RailTracePainter(Wiring wiring, UnitSystem units) {
             g.setStroke(Ink.GRID);
             g.strokeLine(time.toScreen(0), volts.toScreen(v), time.toScreen(lasts), volts.toScreen(v));
             String words = Quantity.VOLTAGE.text(v, units).replace(".00", "");
-            text(g, words, LEFT - 6, volts.toScreen(v), Face.FIGURES, 10.5, Ink.SOFT, TextAlignment.RIGHT);
+            g.words(words, LEFT - 6, volts.toScreen(v), Face.FIGURES, 10.5, Ink.SOFT, TextAlignment.RIGHT);
         }
         double foot = volts.toScreen(low - 0.3);
         for (int i = 0; i <= 6; i++) {
             double t = lasts * i / 6;
             g.setStroke(Ink.GRID);
             g.strokeLine(time.toScreen(t), 14, time.toScreen(t), foot);
-            text(
-                    g,
+            g.words(
                     Quantity.TIME.text(t, units),
                     time.toScreen(t),
                     foot + 12,
@@ -121,14 +118,5 @@ public record RailTracePainter(Wiring wiring, UnitSystem units) {
         double needs = volts.toScreen(needed(rail));
         g.strokeLine(x[0], needs, x[n - 1], needs);
         g.setLineDashes();
-    }
-
-    private static void text(
-            Pen g, String words, double x, double y, Face face, double size, Color colour, TextAlignment to) {
-        g.setFont(face, size);
-        g.setFill(colour);
-        g.setTextAlign(to);
-        g.setTextBaseline(VPos.CENTER);
-        g.fillText(words, x, y);
     }
 }

@@ -14,7 +14,6 @@ import app.drachen.files.sheet.Face;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import javafx.geometry.VPos;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
@@ -36,7 +35,7 @@ record HarnessBoard(Wiring wiring, Rails rails, UnitSystem units) {
         g.setLineWidth(2);
         g.strokeRoundRect(box.x(), box.y(), box.width(), box.height(), 10, 10);
         double x = box.x() + box.width() / 2;
-        text(g, board.name(), x, box.y() + 15, Face.STRONG, 14, Ink.INK, TextAlignment.CENTER);
+        g.words(board.name(), x, box.y() + 15, Face.STRONG, 14, Ink.INK, TextAlignment.CENTER);
         arrow(g, x, box.y() + 32);
         board.rails().forEach(r -> chip(g, at.chips().get(r.name()), r));
     }
@@ -44,7 +43,7 @@ record HarnessBoard(Wiring wiring, Rails rails, UnitSystem units) {
     private void arrow(Pen g, double x, double y) {
         int turns = wiring.setup().mount().mountedQuarterTurns();
         String where = List.of("forward", "right", "aft", "left").get(turns);
-        text(g, "arrow " + where, x + 9, y, Face.TEXT, 11, Ink.SOFT, TextAlignment.CENTER);
+        g.words("arrow " + where, x + 9, y, Face.TEXT, 11, Ink.SOFT, TextAlignment.CENTER);
         double half = 36;
         g.setStroke(Ink.SOFT);
         g.setLineWidth(1.4);
@@ -70,8 +69,7 @@ record HarnessBoard(Wiring wiring, Rails rails, UnitSystem units) {
                 + (volts > 0
                         ? Quantity.VOLTAGE.number(volts, units).replaceAll("\\.?0+$", "") + "\u00a0V"
                         : rail.name());
-        text(
-                g,
+        g.words(
                 words,
                 box.x() + box.width() / 2,
                 box.middle(),
@@ -89,8 +87,7 @@ record HarnessBoard(Wiring wiring, Rails rails, UnitSystem units) {
             boolean output = place.signal() == Signal.PULSE;
             double inner = output ? box.x() - 6 : box.right() + 6;
             pins(g, place, box);
-            text(
-                    g,
+            g.words(
                     output ? place.name().replace("output ", "") : place.name(),
                     inner,
                     box.middle(),
@@ -144,9 +141,9 @@ record HarnessBoard(Wiring wiring, Rails rails, UnitSystem units) {
                 .map(r -> r + "\u00a0Hz")
                 .orElse("free");
         double y = (span[0] + span[1]) / 2;
-        text(g, "timer " + group, x - 5, y - 6, Face.STRONG, 10.5, Ink.INK, TextAlignment.RIGHT);
+        g.words("timer " + group, x - 5, y - 6, Face.STRONG, 10.5, Ink.INK, TextAlignment.RIGHT);
         boolean two = rate.contains("and");
-        text(g, rate, x - 5, y + 7, Face.TEXT, 10.5, two ? Ink.KITE : Ink.SOFT, TextAlignment.RIGHT);
+        g.words(rate, x - 5, y + 7, Face.TEXT, 10.5, two ? Ink.KITE : Ink.SOFT, TextAlignment.RIGHT);
     }
 
     private boolean fed(String rail) {
@@ -155,14 +152,5 @@ record HarnessBoard(Wiring wiring, Rails rails, UnitSystem units) {
 
     private int index(String rail) {
         return Math.max(0, wiring.board().letter(rail).charAt(0) - 'A');
-    }
-
-    private static void text(
-            Pen g, String words, double x, double y, Face face, double size, Color colour, TextAlignment to) {
-        g.setFont(face, size);
-        g.setFill(colour);
-        g.setTextAlign(to);
-        g.setTextBaseline(VPos.CENTER);
-        g.fillText(words, x, y);
     }
 }

@@ -63,14 +63,6 @@ public record HarnessPainter(Wiring wiring, Rails rails, String chosen, UnitSyst
         }
     }
 
-    private void text(Pen g, String words, double x, double y, Face face, double size, Color colour, TextAlignment to) {
-        g.setFont(face, size);
-        g.setFill(colour);
-        g.setTextAlign(to);
-        g.setTextBaseline(VPos.CENTER);
-        g.fillText(Quantity.read(words, units), x, y);
-    }
-
     private boolean fed(String rail) {
         return rails.rail(rail).filter(Rails.Rail::fed).isPresent();
     }
@@ -111,8 +103,7 @@ public record HarnessPainter(Wiring wiring, Rails rails, String chosen, UnitSyst
         g.setStroke(rails.plugged().pack() ? Ink.INK : Ink.RULE);
         g.setLineWidth(1.6);
         g.strokeRoundRect(box.x(), box.y(), box.width(), box.height(), 6, 6);
-        text(
-                g,
+        g.words(
                 clipped(g, wiring.pack().label(), 90),
                 box.x() + 8,
                 box.middle(),
@@ -120,8 +111,7 @@ public record HarnessPainter(Wiring wiring, Rails rails, String chosen, UnitSyst
                 12.5,
                 Ink.INK,
                 TextAlignment.LEFT);
-        text(
-                g,
+        g.words(
                 rails.plugged().pack() ? Quantity.VOLTAGE.text(wiring.fullVolts(), units) : "not plugged",
                 box.right() - 8,
                 box.middle(),
@@ -165,7 +155,7 @@ public record HarnessPainter(Wiring wiring, Rails rails, String chosen, UnitSyst
         double half = g.textWidth(words) / 2 + 3;
         g.setFill(Ink.SHEET);
         g.fillRect(mid - half, y - 6, 2 * half, 12);
-        text(g, words, mid, y, Face.FIGURES, 10, bold ? Ink.INK : Ink.SOFT, TextAlignment.CENTER);
+        g.words(words, mid, y, Face.FIGURES, 10, bold ? Ink.INK : Ink.SOFT, TextAlignment.CENTER);
     }
 
     /** A plug stands a little above the middle of its device where wires of its own bring it power. */
@@ -240,8 +230,7 @@ public record HarnessPainter(Wiring wiring, Rails rails, String chosen, UnitSyst
         boolean two = box.height() >= 28;
         double y = two ? box.y() + 0.32 * box.height() : box.middle();
         double room = box.width() - (w.lead().filter(l -> l.locked()).isPresent() ? 60 : 26);
-        text(
-                g,
+        g.words(
                 clippedStrong(g, d.name(), room),
                 box.x() + 8,
                 y,
@@ -250,13 +239,12 @@ public record HarnessPainter(Wiring wiring, Rails rails, String chosen, UnitSyst
                 live ? Ink.INK : Ink.SOFT,
                 TextAlignment.LEFT);
         if (w.lead().filter(l -> l.locked()).isPresent()) {
-            text(g, "locked", box.right() - 22, y, Face.TEXT, 9.5, Ink.SOFT, TextAlignment.RIGHT);
+            g.words("locked", box.right() - 22, y, Face.TEXT, 9.5, Ink.SOFT, TextAlignment.RIGHT);
         }
         if (two) {
             String words = mark.map(Marks.Mark::words).orElseGet(() -> said(d));
             g.setFont(Face.TEXT, 10.5);
-            text(
-                    g,
+            g.words(
                     clipped(g, Quantity.read(words, units), box.width() - 14),
                     box.x() + 8,
                     box.y() + 0.72 * box.height(),

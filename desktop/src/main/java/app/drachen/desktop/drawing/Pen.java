@@ -41,6 +41,15 @@ public interface Pen {
     /** Text at a point. */
     void fillText(String text, double x, double y);
 
+    /** Text at the height of its middle, in a face, size and colour, to the right, left or both sides of its point. */
+    default void words(String text, double x, double y, Face face, double size, Color colour, TextAlignment align) {
+        setFont(face, size);
+        setFill(colour);
+        setTextAlign(align);
+        setTextBaseline(VPos.CENTER);
+        fillText(text, x, y);
+    }
+
     /** The outline of text at a point, such as a halo behind it. */
     void strokeText(String text, double x, double y);
 

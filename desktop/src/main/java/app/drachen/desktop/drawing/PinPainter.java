@@ -6,7 +6,6 @@ import app.drachen.core.wiring.Wiring.Wired;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.files.sheet.Face;
 import java.util.Locale;
-import javafx.geometry.VPos;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
@@ -34,10 +33,9 @@ public record PinPainter(Wired wired) {
         String place = wired.place().map(p -> p.name()).orElse("nowhere");
         String title = "PIN CARD \u00b7 " + wired.device().name().toUpperCase(Locale.ROOT) + " TO "
                 + place.toUpperCase(Locale.ROOT);
-        text(g, title, x + 14, y + 14, Face.STRONG, 10.5, Ink.SOFT, TextAlignment.LEFT);
+        g.words(title, x + 14, y + 14, Face.STRONG, 10.5, Ink.SOFT, TextAlignment.LEFT);
         if (card.strands().isEmpty()) {
-            text(
-                    g,
+            g.words(
                     "Plugged in nowhere: drag it to a place, or S solves.",
                     x + 14,
                     y + 40,
@@ -57,9 +55,9 @@ public record PinPainter(Wired wired) {
         double to = x + 0.66 * width;
         double y1 = top + ROW * (s.devicePin() - 1);
         double y2 = top + ROW * (s.boardPin() - 1);
-        text(g, String.valueOf(s.devicePin()), x + 18, y1, Face.FIGURES, 11, Ink.SOFT, TextAlignment.LEFT);
+        g.words(String.valueOf(s.devicePin()), x + 18, y1, Face.FIGURES, 11, Ink.SOFT, TextAlignment.LEFT);
         String end = s.device().label() + (s.lifted() ? ", lifted" : "");
-        text(g, end, from - 12, y1, Face.TEXT, 12, s.lifted() ? Ink.KITE : Ink.INK, TextAlignment.RIGHT);
+        g.words(end, from - 12, y1, Face.TEXT, 12, s.lifted() ? Ink.KITE : Ink.INK, TextAlignment.RIGHT);
         g.setStroke(s.wrong() ? Ink.KITE : Ink.wire(s.colour()));
         g.setLineWidth(2.4);
         if (s.boardPin() == PinCard.NOWHERE || s.lifted()) {
@@ -68,8 +66,8 @@ public record PinPainter(Wired wired) {
         } else {
             g.strokePolyline(new double[] {from + 5, from + 26, to - 26, to - 5}, new double[] {y1, y1, y2, y2}, 4);
             Color meets = s.wrong() ? Ink.KITE : Ink.INK;
-            text(g, s.board().label(), to + 12, y2, Face.TEXT, 12, meets, TextAlignment.LEFT);
-            text(g, String.valueOf(s.boardPin()), x + width - 18, y2, Face.FIGURES, 11, Ink.SOFT, TextAlignment.RIGHT);
+            g.words(s.board().label(), to + 12, y2, Face.TEXT, 12, meets, TextAlignment.LEFT);
+            g.words(String.valueOf(s.boardPin()), x + width - 18, y2, Face.FIGURES, 11, Ink.SOFT, TextAlignment.RIGHT);
             ring(g, to - 1, y2);
         }
         ring(g, from, y1);
@@ -80,7 +78,7 @@ public record PinPainter(Wired wired) {
         if (joined) {
             g.setFill(Ink.SHEET);
             g.fillRect(middle - half, y1 - 5, 2 * half, 10);
-            text(g, s.colour(), middle, y1, Face.TEXT, 9.5, Ink.SOFT, TextAlignment.CENTER);
+            g.words(s.colour(), middle, y1, Face.TEXT, 9.5, Ink.SOFT, TextAlignment.CENTER);
         }
     }
 
@@ -88,14 +86,5 @@ public record PinPainter(Wired wired) {
         g.setStroke(Ink.INK);
         g.setLineWidth(1.5);
         g.strokeOval(x - 4, y - 4, 8, 8);
-    }
-
-    private static void text(
-            Pen g, String words, double x, double y, Face face, double size, Color colour, TextAlignment to) {
-        g.setFont(face, size);
-        g.setFill(colour);
-        g.setTextAlign(to);
-        g.setTextBaseline(VPos.CENTER);
-        g.fillText(words, x, y);
     }
 }

@@ -10,7 +10,6 @@ import app.drachen.desktop.theme.Ink;
 import app.drachen.files.sheet.Face;
 import java.util.List;
 import java.util.stream.Collectors;
-import javafx.geometry.VPos;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
@@ -34,21 +33,14 @@ public record RailPainter(Wiring wiring, Plugged shown, UnitSystem units) {
         Rails rails = Rails.of(wiring, shown);
         double bar = 0.43 * width;
         double end = width - 268;
-        text(g, "RAILS", 14, 13, Face.STRONG, 10.5, Ink.SOFT, TextAlignment.LEFT);
-        text(g, "fed by, on " + shown.label(), 0.22 * width, 13, Face.TEXT, 11, Ink.SOFT, TextAlignment.LEFT);
-        text(
-                g,
+        g.words("RAILS", 14, 13, Face.STRONG, 10.5, Ink.SOFT, TextAlignment.LEFT);
+        g.words("fed by, on " + shown.label(), 0.22 * width, 13, Face.TEXT, 11, Ink.SOFT, TextAlignment.LEFT);
+        g.words(
                 "mean, limit 50\u00a0% \u00b7 peak, limit 80\u00a0%",
-                bar,
-                13,
-                Face.TEXT,
-                11,
-                Ink.SOFT,
-                TextAlignment.LEFT);
-        text(g, "heat", width - 110, 13, Face.TEXT, 11, Ink.SOFT, TextAlignment.RIGHT);
+                bar, 13, Face.TEXT, 11, Ink.SOFT, TextAlignment.LEFT);
+        g.words("heat", width - 110, 13, Face.TEXT, 11, Ink.SOFT, TextAlignment.RIGHT);
         for (int k = 0; k < 3; k++) {
-            text(
-                    g,
+            g.words(
                     List.of("pack", "USB", "both").get(k),
                     width - 82 + 31 * k,
                     13,
@@ -72,9 +64,8 @@ public record RailPainter(Wiring wiring, Plugged shown, UnitSystem units) {
     private void row(Pen g, Rails.Rail rail, int index, double y, double bar, double end, double width) {
         BoardRail r = rail.rail();
         HarnessPainter.letter(g, 22, y, index, rail.fed());
-        text(g, r.name(), 36, y, Face.STRONG, 12.5, Ink.INK, TextAlignment.LEFT);
-        text(
-                g,
+        g.words(r.name(), 36, y, Face.STRONG, 12.5, Ink.INK, TextAlignment.LEFT);
+        g.words(
                 rail.fed() ? Quantity.VOLTAGE.text(rail.volts(), units) : "\u2013",
                 0.2 * width,
                 y,
@@ -88,8 +79,7 @@ public record RailPainter(Wiring wiring, Plugged shown, UnitSystem units) {
                 : rail.feeders().stream()
                         .map(f -> f.name() + (f.oneWay() ? ", diode" : ""))
                         .collect(Collectors.joining(" and "));
-        text(
-                g,
+        g.words(
                 fed + (fought ? ", two at once" : ""),
                 0.22 * width,
                 y,
@@ -104,9 +94,8 @@ public record RailPainter(Wiring wiring, Plugged shown, UnitSystem units) {
         String numbers = Quantity.CURRENT_FINE.number(rail.mean(), units) + " \u00b7 "
                 + Quantity.CURRENT_FINE.number(rail.peak(), units)
                 + (rating > 0 ? " of " + Quantity.CURRENT.text(rating, units) : " A of ?");
-        text(g, numbers, end, y, Face.FIGURES, 11, Ink.INK, TextAlignment.LEFT);
-        text(
-                g,
+        g.words(numbers, end, y, Face.FIGURES, 11, Ink.INK, TextAlignment.LEFT);
+        g.words(
                 r.feed().regulates() ? Quantity.POWER_FINE.text(rail.heat(), units) : "\u2013",
                 width - 110,
                 y,
@@ -146,13 +135,5 @@ public record RailPainter(Wiring wiring, Plugged shown, UnitSystem units) {
             g.setLineWidth(1.5);
             g.strokeOval(x - 5, y - 5, 10, 10);
         }
-    }
-
-    private void text(Pen g, String words, double x, double y, Face face, double size, Color colour, TextAlignment to) {
-        g.setFont(face, size);
-        g.setFill(colour);
-        g.setTextAlign(to);
-        g.setTextBaseline(VPos.CENTER);
-        g.fillText(words, x, y);
     }
 }

@@ -104,6 +104,9 @@ class WalkTest extends WindowTest {
     void aWrongEntryIsMarkedToldAndChangesNothing() throws Exception {
         press(KeyCode.RIGHT);
         press(KeyCode.ENTER);
+        // it opens where it is stopped first
+        until(() -> scene.lookup("#harness") != null);
+        press(KeyCode.CONTROL, KeyCode.LEFT);
         until(() -> scene.lookup("#build") != null);
         int before = ask(() -> session.revision().number());
         type("field-mass", "heavy");
@@ -121,6 +124,9 @@ class WalkTest extends WindowTest {
     void partsMoveByKeyAndMouseAndOneRunOfKeysIsOneRevision() throws Exception {
         press(KeyCode.RIGHT);
         press(KeyCode.ENTER);
+        // it opens where it is stopped first
+        until(() -> scene.lookup("#harness") != null);
+        press(KeyCode.CONTROL, KeyCode.LEFT);
         until(() -> scene.lookup("#build") != null
                 && scene.lookup("#build-drawing").getBoundsInLocal().getWidth() > 100);
         double aft =

@@ -122,31 +122,31 @@ final class RailLoads extends HarnessRule {
                 : good("Every rail carries its peak", tightest, workings.toArray(new Working[0]));
     }
 
-    static Working peak(Rails.Rail rail) {
-        return Working.of(
-                        "HARNESS-A3",
-                        "Peak of " + rail.rail().name(),
-                        rail.peak(),
-                        Quantity.CURRENT_FINE,
-                        "Σ k·I_stall of the servos + peaks of the others, k = " + Rails.STALLED,
-                        new Source.OwnEstimate("\u00b130 %"),
-                        Working.in("rating", rail.rating(), Quantity.CURRENT_FINE))
-                .within(0.7 * rail.peak(), 1.3 * rail.peak());
+    private static Working peak(Rails.Rail rail) {
+        return load(rail, "Peak", rail.peak(), "Σ k·I_stall of the servos + peaks of the others, k = " + Rails.STALLED);
     }
 
-    static Working mean(Rails.Rail rail) {
-        return Working.of(
-                        "HARNESS-A3",
-                        "Mean of " + rail.rail().name(),
-                        rail.mean(),
-                        Quantity.CURRENT_FINE,
-                        "Σ I_idle + d(I_work − I_idle) of the servos + the others at work, d = " + Rails.WORKING,
-                        new Source.OwnEstimate("\u00b130 %"),
-                        Working.in("rating", rail.rating(), Quantity.CURRENT_FINE))
-                .within(0.7 * rail.mean(), 1.3 * rail.mean());
+    private static Working mean(Rails.Rail rail) {
+        return load(
+                rail,
+                "Mean",
+                rail.mean(),
+                "Σ I_idle + d(I_work − I_idle) of the servos + the others at work, d = " + Rails.WORKING);
     }
 
-    static Working heat(Rails.Rail rail, double in) {
+    private static Working load(Rails.Rail rail, String name, double amps, String formula) {
+        return Working.of(
+                        "HARNESS-A3",
+                        name + " of " + rail.rail().name(),
+                        amps,
+                        Quantity.CURRENT_FINE,
+                        formula,
+                        new Source.OwnEstimate("\u00b130 %"),
+                        Working.in("rating", rail.rating(), Quantity.CURRENT_FINE))
+                .within(0.7 * amps, 1.3 * amps);
+    }
+
+    private static Working heat(Rails.Rail rail, double in) {
         boolean linear = rail.rail().feed() == BoardRail.Feed.LINEAR;
         return Working.of(
                 "HARNESS-A4",

@@ -1,6 +1,7 @@
 package app.drachen.desktop.stage.harness;
 
 import app.drachen.core.harness.Board;
+import app.drachen.core.harness.Board.Automation;
 import app.drachen.core.harness.BoardCare;
 import app.drachen.core.harness.BoardRail;
 import app.drachen.core.harness.Boards;
@@ -16,7 +17,6 @@ import app.drachen.desktop.widget.Texts;
 import app.drachen.files.ImportFailedException;
 import app.drachen.files.json.BoardJson;
 import java.util.List;
-import java.util.function.UnaryOperator;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -76,12 +76,12 @@ final class BoardForm extends VBox {
                 .ifPresent(file -> session.write(file, to -> BoardJson.write(board, to)));
     }
 
-    private boolean noted(String reason, UnaryOperator<BoardCare> how) {
-        return deeds.change("Board: " + reason, h -> h.withCare(how.apply(h.care())));
-    }
-
     private boolean set(String path, String reason, Object value) {
         return session.edit("Board: " + reason, s -> Components.with(s, "harness.board." + path, value));
+    }
+
+    private boolean noted(String path, String reason, Object value) {
+        return session.edit("Board: " + reason, s -> Components.with(s, "harness.care." + path, value));
     }
 
     private Form care() {
@@ -94,51 +94,28 @@ final class BoardForm extends VBox {
                 .choice("arrow, plugs as drawn", ARROWS, b.arrow(), a -> a, a -> set("arrow", "arrow " + a, a))
                 .choice(
                         "automation",
-                        List.of(Board.Automation.values()),
+                        List.of(Automation.values()),
                         b.automation(),
-                        Board.Automation::label,
+                        Automation::label,
                         a -> set("automation", a.label(), a))
                 .number(
                         "Autotune period",
                         Quantity.TIME,
                         b.tunePeriod() == 0 ? Double.NaN : b.tunePeriod(),
                         v -> set("tunePeriod", "Autotune period", v))
-                .text(
-                        "serial",
-                        c.serial(),
-                        t -> noted(
-                                "serial number",
-                                x -> new BoardCare(x.damped(), t, x.version(), x.copied(), x.erased(), x.refused())))
+                .text("serial", c.serial(), t -> noted("serial", "serial number", t))
+                // a version that is new has no copy of the values before it yet
                 .text(
                         "software",
                         c.version(),
-                        t -> noted(
-                                "software " + t,
-                                x -> new BoardCare(x.damped(), x.serial(), t, false, x.erased(), x.refused())))
-                .tick(
-                        "values saved before it",
-                        c.copied(),
-                        v -> noted(
-                                "values saved",
-                                x -> new BoardCare(x.damped(), x.serial(), x.version(), v, x.erased(), x.refused())))
-                .tick(
-                        "erased with it",
-                        c.erased(),
-                        v -> noted(
-                                "erased",
-                                x -> new BoardCare(x.damped(), x.serial(), x.version(), x.copied(), v, x.refused())))
-                .tick(
-                        "refuses a step",
-                        c.refused(),
-                        v -> noted(
-                                "refuses a step",
-                                x -> new BoardCare(x.damped(), x.serial(), x.version(), x.copied(), x.erased(), v)))
-                .tick(
-                        "on something soft",
-                        c.damped(),
-                        v -> noted(
-                                "damping",
-                                x -> new BoardCare(v, x.serial(), x.version(), x.copied(), x.erased(), x.refused())));
+                        t -> deeds.change(
+                                "Board: software " + t,
+                                h -> h.withCare(
+                                        new BoardCare(c.damped(), c.serial(), t, false, c.erased(), c.refused()))))
+                .tick("values saved before it", c.copied(), v -> noted("copied", "values saved", v))
+                .tick("erased with it", c.erased(), v -> noted("erased", "values erased", v))
+                .tick("refuses a step", c.refused(), v -> noted("refused", "refuses a step", v))
+                .tick("on something soft", c.damped(), v -> noted("damped", "damping", v));
     }
 
     private Scroller rows(Board board) {

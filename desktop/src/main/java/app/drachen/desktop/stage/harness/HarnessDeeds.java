@@ -6,6 +6,8 @@ import app.drachen.core.harness.DeviceKind;
 import app.drachen.core.harness.Lead;
 import app.drachen.core.harness.Lead.Way;
 import app.drachen.core.harness.Place;
+import app.drachen.core.harness.Radio;
+import app.drachen.core.setup.Components;
 import app.drachen.core.setup.HarnessSection;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.wiring.Assignment;
@@ -48,6 +50,23 @@ final class HarnessDeeds {
             return false;
         }
         return change(name + ": " + reason, h -> h.withLead(name, how));
+    }
+
+    /**
+     * Changes one component of a row.
+     *
+     * @param list devices or radios
+     * @param name of the device
+     * @param path of the component from the row
+     */
+    boolean set(String list, String name, String path, String reason, Object value) {
+        return session.edit(name + ": " + reason, s -> {
+            HarnessSection h = s.harness();
+            List<String> names = list.equals("devices")
+                    ? h.devices().stream().map(Device::name).toList()
+                    : h.radios().stream().map(Radio::device).toList();
+            return Components.with(s, "harness." + list + "[" + names.indexOf(name) + "]." + path, value);
+        });
     }
 
     void lift(String name) {

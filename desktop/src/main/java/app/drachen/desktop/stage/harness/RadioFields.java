@@ -9,8 +9,6 @@ import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Form;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.DoubleFunction;
-import java.util.function.UnaryOperator;
 
 /**
  * What is entered of the radio of a device; nothing of it is made up.
@@ -27,155 +25,35 @@ record RadioFields(Session session, HarnessDeeds deeds, Device device) {
                 .number("band from", Quantity.RADIO, Double.NaN, this::addRadio));
     }
 
-    private boolean tuned(String reason, UnaryOperator<Radio> how) {
-        return deeds.change(device.name() + ": " + reason, h -> h.withRadio(device.name(), how));
+    private boolean set(String path, String reason, Object value) {
+        return deeds.set("radios", device.name(), path, reason, value);
     }
 
-    private void radio(Form form, Radio radio) {
-        form.heading("aerial");
-        form.choice(
-                "for",
-                List.of(Radio.Use.values()),
-                radio.use(),
-                Radio.Use::label,
-                u -> tuned(
-                        "use",
-                        r -> new Radio(
-                                r.device(),
-                                u,
-                                r.low(),
-                                r.high(),
-                                r.sends(),
-                                r.listens(),
-                                r.aerial(),
-                                r.tilt(),
-                                r.farTilt(),
-                                r.filter())));
-        form.number(
-                "band from",
-                Quantity.RADIO,
-                radio.low(),
-                v -> tuned(
-                        "band",
-                        r -> new Radio(
-                                r.device(),
-                                r.use(),
-                                v,
-                                Math.max(v, r.high()),
-                                r.sends(),
-                                r.listens(),
-                                r.aerial(),
-                                r.tilt(),
-                                r.farTilt(),
-                                r.filter())));
-        form.number(
-                "band to",
-                Quantity.RADIO,
-                radio.high(),
-                v -> tuned(
-                        "band",
-                        r -> new Radio(
-                                r.device(),
-                                r.use(),
-                                Math.min(v, r.low()),
-                                v,
-                                r.sends(),
-                                r.listens(),
-                                r.aerial(),
-                                r.tilt(),
-                                r.farTilt(),
-                                r.filter())));
-        form.number(
-                "sends with",
-                Quantity.POWER_FINE,
-                radio.sends(),
-                v -> tuned(
-                        "power",
-                        r -> new Radio(
-                                r.device(),
-                                r.use(),
-                                r.low(),
-                                r.high(),
-                                v,
-                                r.listens(),
-                                r.aerial(),
-                                r.tilt(),
-                                r.farTilt(),
-                                r.filter())));
-        form.tick(
-                "listens",
-                radio.listens(),
-                v -> tuned(
-                        "listens",
-                        r -> new Radio(
-                                r.device(),
-                                r.use(),
-                                r.low(),
-                                r.high(),
-                                r.sends(),
-                                v,
-                                r.aerial(),
-                                r.tilt(),
-                                r.farTilt(),
-                                r.filter())));
-        form.tick(
-                "filter fitted",
-                radio.filter(),
-                v -> tuned(
-                        "filter",
-                        r -> new Radio(
-                                r.device(),
-                                r.use(),
-                                r.low(),
-                                r.high(),
-                                r.sends(),
-                                r.listens(),
-                                r.aerial(),
-                                r.tilt(),
-                                r.farTilt(),
-                                v)));
-        Position at = radio.aerial();
-        place(form, "aerial aft", at.aft(), v -> new Position(v, at.right(), at.up()));
-        place(form, "aerial right", at.right(), v -> new Position(at.aft(), v, at.up()));
-        place(form, "aerial up", at.up(), v -> new Position(at.aft(), at.right(), v));
-        form.number(
-                "tilt of it",
-                Quantity.BEARING,
-                radio.tilt(),
-                v -> tuned(
-                        "tilt",
-                        r -> new Radio(
-                                r.device(),
-                                r.use(),
-                                r.low(),
-                                r.high(),
-                                r.sends(),
-                                r.listens(),
-                                r.aerial(),
-                                v,
-                                r.farTilt(),
-                                r.filter())));
-        form.number(
-                "tilt at the far end",
-                Quantity.BEARING,
-                radio.farTilt(),
-                v -> tuned(
+    private boolean band(double low, double high) {
+        return deeds.change(device.name() + ": band", h -> h.withRadio(device.name(), r -> r.over(low, high)));
+    }
+
+    private void radio(Form form, Radio r) {
+        form.heading("aerial")
+                .choice("for", List.of(Radio.Use.values()), r.use(), Radio.Use::label, u -> set("use", u.label(), u))
+                .number("band from", Quantity.RADIO, r.low(), v -> band(v, Math.max(v, r.high())))
+                .number("band to", Quantity.RADIO, r.high(), v -> band(Math.min(v, r.low()), v))
+                .number("sends with", Quantity.POWER_FINE, r.sends(), v -> set("sends", "power", v))
+                .tick("listens", r.listens(), v -> set("listens", v ? "listens" : "does not listen", v))
+                .tick("filter fitted", r.filter(), v -> set("filter", v ? "filter fitted" : "filter out", v))
+                .number("aerial aft", Quantity.LENGTH, r.aerial().aft(), v -> set("aerial.aft", "aerial moved", v))
+                .number(
+                        "aerial right",
+                        Quantity.LENGTH,
+                        r.aerial().right(),
+                        v -> set("aerial.right", "aerial moved", v))
+                .number("aerial up", Quantity.LENGTH, r.aerial().up(), v -> set("aerial.up", "aerial moved", v))
+                .number("tilt of it", Quantity.BEARING, r.tilt(), v -> set("tilt", "tilt", v))
+                .number(
                         "tilt at the far end",
-                        r -> new Radio(
-                                r.device(),
-                                r.use(),
-                                r.low(),
-                                r.high(),
-                                r.sends(),
-                                r.listens(),
-                                r.aerial(),
-                                r.tilt(),
-                                v,
-                                r.filter())));
-    }
-
-    private void place(Form form, String label, double now, DoubleFunction<Position> to) {
-        form.number(label, Quantity.LENGTH, now, v -> tuned("aerial moved", r -> r.at(to.apply(v))));
+                        Quantity.BEARING,
+                        r.farTilt(),
+                        v -> set("farTilt", "tilt at the far end", v));
     }
 
     /** A band begins as one frequency; what it sends with is still to be said. */
