@@ -357,18 +357,24 @@ public record Assignment(Aim aim, List<Given> given, List<Missing> missing) {
             for (int i = 0; i < needs.size(); i++) {
                 List<List<Wired>> fewer = new ArrayList<>(needs);
                 List<Wired> gone = fewer.remove(i);
-                if (fewer.isEmpty() || new Search(wiring, aim, signal, fewer).left() < left()) {
+                if (fewer.isEmpty() || new Search(wiring, aim, signal, fewer).leaves(left() - 1, rates)) {
                     gone.forEach(w -> names.add(w.device().name()));
                 }
             }
             return List.copyOf(names);
         }
 
-        /** How many find no place. */
-        private long left() {
-            if (columns.length == 0) {
+        /** Whether no more than so many are left over, with the rates that did before or with others. */
+        private boolean leaves(long most, double[] before) {
+            match(before);
+            if (left() > most) {
                 seek();
             }
+            return left() <= most;
+        }
+
+        /** How many find no place. */
+        private long left() {
             return Arrays.stream(columns).filter(c -> c >= places.size()).count();
         }
     }

@@ -140,16 +140,9 @@ class HarnessWindowTest extends WindowTest {
     /** An aircraft of one's own from nothing: begun, a figure looked up, one more device, all with keys and fields. */
     @Test
     void aHarnessOfOnesOwnIsEntered() throws Exception {
-        act(() -> desk.add(NewAircraft.of(NewAircraft.Kind.PUSHER_VEE, "Brandgans"), "new", a -> {}, session::tell));
-        open("Brandgans", Stage.HARNESS);
-        assertTrue(node("harness-empty").isVisible());
-        assertEquals(State.OPEN, says("HARNESS-R1"));
-        act(() -> node2("harness").requestFocus());
-        press(KeyCode.ENTER);
-        until(() -> !session.setup().harness().devices().isEmpty());
+        own();
         assertEquals(State.OPEN, says("HARNESS-R16"), "typical figures are told to be typical");
         assertEquals(State.OPEN, says("HARNESS-R11"), "no band is made up");
-        act(() -> node2("harness-drawing").requestFocus());
         press(KeyCode.INSERT);
         fire("add-telemetry-sender");
         until(() -> session.setup().harness().device("telemetry sender").isPresent());
@@ -172,6 +165,65 @@ class HarnessWindowTest extends WindowTest {
         enter("form-name", "long link");
         assertTrue(
                 now().lead("long link").isPresent() && now().radio("long link").isPresent());
+    }
+
+    private void own() throws Exception {
+        act(() -> desk.add(NewAircraft.of(NewAircraft.Kind.PUSHER_VEE, "Brandgans"), "new", a -> {}, session::tell));
+        open("Brandgans", Stage.HARNESS);
+        assertTrue(node("harness-empty").isVisible());
+        assertEquals(State.OPEN, says("HARNESS-R1"));
+        act(() -> node2("harness").requestFocus());
+        press(KeyCode.ENTER);
+        until(() -> !session.setup().harness().devices().isEmpty());
+        act(() -> node2("harness-drawing").requestFocus());
+    }
+
+    /** From nothing to a filled bow in some forty entries; what is said of each step is what the next one does. */
+    @Test
+    void anAircraftOfOnesOwnComesToAFilledBow() throws Exception {
+        own();
+        choose("receiver");
+        press(KeyCode.E);
+        enter("form-band-from", "868.0");
+        enter("form-band-to", "868.6");
+        enter("form-sends-with", "25 mW");
+        enter("form-aerial-right", "460 mm");
+        enter("form-serial", "R-1");
+        press(KeyCode.ESCAPE);
+        choose("speed controller");
+        press(KeyCode.E);
+        enter("form-carries", "40");
+        enter("form-serial", "C-1");
+        press(KeyCode.ESCAPE);
+        choose("motor");
+        press(KeyCode.E);
+        enter("form-carries", "42");
+        press(KeyCode.ESCAPE);
+        press(KeyCode.J);
+        enter("form-gives-for-long-times-its-capacity", "25");
+        press(KeyCode.G);
+        enter("form-serial", "B-1");
+        enter("form-software", "1.0");
+        act(() -> ((javafx.scene.control.CheckBox)
+                        anywhere("form-values-saved-before-it").orElseThrow())
+                .fire());
+        press(KeyCode.ESCAPE);
+        press(KeyCode.W);
+        int leads = now().leads().size();
+        for (int i = 1; i <= leads; i++) {
+            fire("all-good-" + i);
+        }
+        fire("keep-check");
+        until(() -> session.situation().proven(ProofKind.HARNESS_CHECK));
+        press(KeyCode.ESCAPE);
+        for (int i = 0; i < 12 && state(Stage.HARNESS) != StageState.PROVEN; i++) {
+            press(KeyCode.CONTROL, KeyCode.ENTER);
+        }
+        assertEquals(List.of(), ask(() -> session.clearance().of(Stage.HARNESS).stream()
+                .filter(r -> r.finding().state() != State.GOOD)
+                .map(r -> r.finding().title())
+                .toList()));
+        assertEquals(StageState.PROVEN, state(Stage.HARNESS));
     }
 
     private javafx.scene.Node node2(String id) {
