@@ -65,6 +65,29 @@ public record BenchSession(
         return nextOpen().isEmpty();
     }
 
+    /** Under what name a proof keeps that a surface stood still. */
+    public static String still(Surface surface) {
+        return "still " + surface.id();
+    }
+
+    /** Surfaces that never moved though they should have, by the names under which a proof keeps them. */
+    public Map<String, Double> stood() {
+        Map<String, Double> stood = new java.util.TreeMap<>();
+        for (Wrong one : wrong()) {
+            if (one.seen() == Answer.STILL) {
+                stood.put(still(one.surface()), 1.0);
+            }
+        }
+        for (int i = 0; i < questions.size(); i++) {
+            for (Surface surface : questions.get(i).wanted().keySet()) {
+                if (seen(i, surface).filter(a -> a != Answer.STILL).isPresent()) {
+                    stood.remove(still(surface));
+                }
+            }
+        }
+        return stood;
+    }
+
     /** A wrong answer: what was wanted and what was seen. */
     public record Wrong(BenchCheck.Question question, Surface surface, Answer wanted, Answer seen) {
         /** The wrong answer as one sentence. */

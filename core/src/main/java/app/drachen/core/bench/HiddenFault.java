@@ -1,7 +1,6 @@
 package app.drachen.core.bench;
 
 import app.drachen.core.airframe.Tail;
-import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.controls.MixRow;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.Surface;
@@ -56,12 +55,18 @@ public enum HiddenFault {
 
     private static Setup swapped(Setup setup) {
         List<Output> surfaces = setup.controls().surfaces();
-        Output first = surfaces.get(surfaces.size() - 2);
-        Output second = surfaces.get(surfaces.size() - 1);
-        ControlSetup controls = setup.controls()
-                .change(first.surface(), o -> driven(o, second))
-                .change(second.surface(), o -> driven(o, first));
-        return setup.withControls(controls);
+        return swapped(
+                setup,
+                surfaces.get(surfaces.size() - 2).surface(),
+                surfaces.get(surfaces.size() - 1).surface());
+    }
+
+    /** The aircraft with the servos of two surfaces on one another's outputs. */
+    static Setup swapped(Setup setup, Surface one, Surface other) {
+        Output first = setup.controls().output(one).orElseThrow();
+        Output second = setup.controls().output(other).orElseThrow();
+        return setup.withControls(
+                setup.controls().change(one, o -> driven(o, second)).change(other, o -> driven(o, first)));
     }
 
     /** A surface whose servo hangs on another output. */

@@ -1,13 +1,9 @@
 package app.drachen.core.bench;
 
-import app.drachen.core.autopilot.Autopilot;
 import app.drachen.core.autopilot.Sticks;
 import app.drachen.core.controls.Axis;
-import app.drachen.core.controls.Output;
 import app.drachen.core.controls.Surface;
-import app.drachen.core.math.NoiseSource;
 import app.drachen.core.modes.FlightMode;
-import app.drachen.core.sensing.Sensed;
 import app.drachen.core.setup.Setup;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -32,41 +28,28 @@ public final class StandInBoard {
         real = fault.hiddenIn(setup);
     }
 
-    /** What each surface is seen to do, against its rest position. */
+    /** What each surface is seen to do, against its rest position; a servo without power stays still. */
     public Map<Surface, Answer> answer(BenchCheck.Question question) {
         double direction = question.positive() ? 1 : -1;
         boolean sticks = question.check() == BenchCheck.STICK_TO_SURFACE;
-        double[] rest = pulses(sticks, question.axis(), 0);
-        double[] moved = pulses(sticks, question.axis(), direction);
+        Map<Surface, Double> rest = angles(sticks, question.axis(), 0);
+        Map<Surface, Double> moved = angles(sticks, question.axis(), direction);
         Map<Surface, Answer> answers = new LinkedHashMap<>();
-        for (int i = 0; i < rest.length; i++) {
-            Output output = real.controls().outputs().get(i);
-            if (output.surface().inTheAir()) {
-                double change = output.deflection(moved[i]) - output.deflection(rest[i]);
-                answers.put(output.surface(), Answer.of(output.surface(), Math.abs(change) < SEEN ? 0 : change));
-            }
-        }
+        rest.forEach((surface, angle) -> {
+            double change = moved.get(surface) - angle;
+            answers.put(surface, Answer.of(surface, Math.abs(change) < SEEN ? 0 : change));
+        });
         return answers;
     }
 
-    private double[] pulses(boolean sticks, Axis axis, double direction) {
-        Autopilot autopilot = new Autopilot(real, 0.5);
-        Sensed sensed = new Sensed(real.mount(), new NoiseSource(1));
-        sensed.still(real.modes().limits().cruiseSpeed());
-        double[] pulses = new double[real.controls().outputs().size()];
-        if (sticks) {
-            sensed.attitude(0, 0, 0);
-            Sticks moved = new Sticks(
-                    axis == Axis.ROLL ? direction : 0,
-                    axis == Axis.PITCH ? direction : 0,
-                    axis == Axis.YAW ? direction : 0,
-                    0);
-            autopilot.update(0.02, FlightMode.MANUAL, moved, sensed);
-        } else {
-            sensed.attitude(axis == Axis.ROLL ? direction * TILT : 0, axis == Axis.PITCH ? direction * TILT : 0, 0);
-            autopilot.update(0.02, FlightMode.LEVEL, Sticks.CENTRED, sensed);
-        }
-        autopilot.mix(pulses);
-        return pulses;
+    private Map<Surface, Double> angles(boolean sticks, Axis axis, double direction) {
+        LiveBoard board = LiveBoard.in(real, sticks ? FlightMode.MANUAL : FlightMode.LEVEL);
+        double roll = axis == Axis.ROLL ? direction : 0;
+        double pitch = axis == Axis.PITCH ? direction : 0;
+        double yaw = axis == Axis.YAW ? direction : 0;
+        LiveBoard.Inputs held = board.inputs();
+        board.put(sticks ? held.with(new Sticks(roll, pitch, yaw, 0)) : held.tilted(roll * TILT, pitch * TILT));
+        board.advance(2 * LiveBoard.TURN);
+        return board.angles();
     }
 }

@@ -84,7 +84,12 @@ public record Selector(
                 .toArray();
     }
 
-    private Optional<FlightMode> modeAt(double pulse) {
+    /**
+     * The mode that a pulse gives; none beyond the bands and where two of them overlap.
+     *
+     * @param pulse [µs]
+     */
+    public Optional<FlightMode> modeAt(double pulse) {
         List<PulseBand> holding = bands.stream().filter(b -> b.holds(pulse)).toList();
         return holding.size() == 1 ? Optional.of(holding.get(0).mode()) : Optional.empty();
     }

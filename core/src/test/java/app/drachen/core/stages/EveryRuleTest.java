@@ -335,6 +335,23 @@ class EveryRuleTest {
                 line("THROWS-R3", elevons(new MixRow(0.4, 0, 0, 0), new MixRow(-0.4, -0.4, 0, 0)), State.STOP),
                 line("THROWS-R3", elevons(new MixRow(0.8, 0, 0, 0), new MixRow(0, -0.8, 0, 0)), State.STOP),
                 line("THROWS-R3", of(DemoAircraft.rochen(), Optional.of(EVENING)), State.GOOD),
+                line("BENCH-R6", GOOD, State.OPEN),
+                line("BENCH-R6", of(SOUND, Optional.of(EVENING), proof(ProofKind.STICK_TO_SURFACE, true)), State.GOOD),
+                line(
+                        "BENCH-R6",
+                        of(
+                                SOUND,
+                                Optional.of(EVENING),
+                                Proof.gained(
+                                        ProofKind.STICK_TO_SURFACE,
+                                        SOUND,
+                                        1,
+                                        5,
+                                        Evidence.REAL,
+                                        false,
+                                        "seen",
+                                        Map.of("still elevator", 1.0))),
+                        State.STOP),
                 line("BENCH-R4", GOOD, State.GOOD),
                 line("BENCH-R4", with(s -> s.withMount(new BoardMount(2, 0, 0, 0))), State.STOP),
                 line("BENCH-R4", with(s -> s.withMount(new BoardMount(2, 2, 0, 0))), State.GOOD),

@@ -31,6 +31,7 @@ import picocli.CommandLine.Command;
             ReportCommand.class,
             ShotsCommand.class,
             PackageCommand.class,
+            StandInCommand.class,
             BenchCommand.class
         })
 public final class Main implements Runnable {

@@ -287,6 +287,7 @@ class ScreensTest extends WindowTest {
         press(KeyCode.X);
         int proofs = ask(() -> session.situation().proofs().size());
         press(KeyCode.H);
+        until(() -> notice().startsWith("The stand-in board hides a fault"));
         press(KeyCode.SPACE);
         assertEquals(proofs, ask(() -> session.situation().proofs().size()), "practice is no evidence");
         press(KeyCode.V);
@@ -309,6 +310,34 @@ class ScreensTest extends WindowTest {
         settle();
         assertEquals(StageState.STOPPED, state(Stage.BENCH), "a wrong answer of the real aircraft counts at once");
         assertEquals(proofs + 1, ask(() -> session.situation().proofs().size()), "and once");
+    }
+
+    /** One cause after another is blamed until the right one is found; what was false is counted. */
+    @Test
+    void aHiddenFaultIsFoundByBlamingCauses() throws Exception {
+        open("Seeschwalbe", Stage.BENCH);
+        act(() -> scene.lookup("#bench").requestFocus());
+        press(KeyCode.X);
+        press(KeyCode.H);
+        until(() -> notice().startsWith("The stand-in board hides a fault"));
+        press(KeyCode.SPACE);
+        int causes = 0;
+        for (int i = 0; i < 60 && !notice().startsWith("Right: "); i++) {
+            press(KeyCode.B);
+            until(() -> anywhere("blame-list").isPresent());
+            int at = i;
+            act(() -> ((javafx.scene.control.ListView<?>) anywhere("blame-list").orElseThrow())
+                    .getSelectionModel()
+                    .select(at));
+            act(() -> ((javafx.scene.control.TextField) anywhere("blame-narrow").orElseThrow())
+                    .getOnAction()
+                    .handle(new javafx.event.ActionEvent()));
+            causes++;
+        }
+        assertTrue(notice().contains("1 of 1 found, 1 checks, " + (causes - 1) + " false blames"), notice());
+        press(KeyCode.SPACE);
+        until(() -> notice().isEmpty() || !notice().startsWith("Right"));
+        assertTrue(ask(() -> session.situation().proven(app.drachen.core.clearance.ProofKind.STICK_TO_SURFACE)));
     }
 
     @Test

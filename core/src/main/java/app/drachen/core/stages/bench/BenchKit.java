@@ -18,7 +18,7 @@ public final class BenchKit {
                 "On the bench",
                 List.of(Facet.BOARD_MOUNT),
                 List.of(ProofKind.STICK_TO_SURFACE, ProofKind.TILT_TO_SURFACE),
-                List.of(new StickToSurface(), new TiltToSurface(), new BoardTurned()),
+                List.of(new StickToSurface(), new TiltToSurface(), new DeadSurface(), new BoardTurned()),
                 BenchSums.all(),
                 List.of(),
                 Optional.empty());

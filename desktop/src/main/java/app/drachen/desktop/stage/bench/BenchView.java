@@ -20,7 +20,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Random;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -44,9 +43,7 @@ public final class BenchView implements Place {
     private final ToggleButton tilts = new ToggleButton("Tilt to surface");
     private final VBox questions = new VBox(8);
     private final VBox result = new VBox(4);
-    private final Random dice;
-    private HiddenFault hidden = HiddenFault.NONE;
-    private boolean revealed;
+    private final Practice practice;
     private boolean failureKept;
     private BenchSession asked;
     private Optional<Revision> checked = Optional.empty();
@@ -54,7 +51,7 @@ public final class BenchView implements Place {
     /** The stage of a session. */
     public BenchView(Session session) {
         this.session = session;
-        this.dice = new Random(7);
+        practice = new Practice(session, root, this::practised);
         ToggleGroup board = new ToggleGroup();
         board.getToggles().addAll(real, standIn);
         standIn.setSelected(true);
@@ -113,12 +110,12 @@ public final class BenchView implements Place {
         asked = BenchSession.of(check(), check().questions(session.setup()));
         failureKept = false;
         checked = Optional.of(session.revision());
-        revealed = false;
         update();
     }
 
     @Override
     public void update() {
+        practice.update();
         if (asked == null || !checked.equals(Optional.of(session.revision()))) {
             asked = BenchSession.of(check(), check().questions(session.setup()));
             failureKept = false;
@@ -211,8 +208,8 @@ public final class BenchView implements Place {
         if (!wrong.isEmpty()) {
             result.getChildren()
                     .add(Texts.wrapped(
-                            revealed
-                                    ? "The stand-in board hid: " + hidden.label() + "."
+                            practice.on()
+                                    ? "Which cause explains it? B blames one."
                                     : "Which one cause explains all of it? Mend it, then run the check again.",
                             "soft"));
         }
@@ -230,13 +227,13 @@ public final class BenchView implements Place {
                     ? ProofKind.STICK_TO_SURFACE
                     : ProofKind.TILT_TO_SURFACE;
             // a practice fault is not the aircraft's: it is never kept as evidence
-            if (hidden == HiddenFault.NONE || real.isSelected()) {
+            if (!practice.on() || real.isSelected()) {
                 session.prove(
                         kind,
                         real.isSelected() ? Evidence.REAL : Evidence.STAND_IN,
                         passed,
                         passed ? "All surfaces as wanted" : wrong.get(0).sentence(),
-                        Map.of());
+                        kind == ProofKind.STICK_TO_SURFACE ? asked.stood() : Map.of());
             }
         }
         update();
@@ -251,7 +248,11 @@ public final class BenchView implements Place {
             session.tell("With the real aircraft you answer: U up, J down, L left, R right, N still.");
             return;
         }
-        StandInBoard board = new StandInBoard(session.setup(), hidden);
+        if (practice.beginning()) {
+            session.tell("A fault is being hidden; a moment.");
+            return;
+        }
+        StandInBoard board = new StandInBoard(practice.checked().orElseGet(session::setup), HiddenFault.NONE);
         BenchSession fresh = BenchSession.of(check(), check().questions(session.setup()));
         for (int i = 0; i < fresh.questions().size(); i++) {
             fresh = fresh.answered(i, board.answer(fresh.questions().get(i)));
@@ -260,23 +261,10 @@ public final class BenchView implements Place {
         finishIfComplete();
     }
 
-    private void hide() {
-        HiddenFault[] faults = HiddenFault.values();
-        hidden = faults[1 + dice.nextInt(faults.length - 1)];
+    /** Practice began, went on or ended: what was seen is no longer so. */
+    private void practised() {
         standIn.setSelected(true);
         restart();
-        session.tell("The stand-in board hides a fault now. It is practice: no proof is kept of it.");
-    }
-
-    private void reveal() {
-        if (hidden == HiddenFault.NONE) {
-            session.tell("Nothing is hidden.");
-            return;
-        }
-        revealed = true;
-        update();
-        session.tell("It hid: " + hidden.label() + ". Removed.");
-        hidden = HiddenFault.NONE;
     }
 
     private void answer(Answer answer) {
@@ -336,13 +324,16 @@ public final class BenchView implements Place {
         actions.add(Action.of("the rudder goes left", "L", () -> answer(Answer.LEFT)));
         actions.add(Action.of("the rudder goes right", "R", () -> answer(Answer.RIGHT)));
         actions.add(Action.of("the surface stays still", "N", () -> answer(Answer.STILL)));
-        actions.add(Action.of("hide a fault, for practice", "H", this::hide));
-        actions.add(Action.of("show the hidden fault", "V", this::reveal));
+        actions.add(Action.of("hide a fault, for practice", "H", () -> practice.hide(1)));
+        actions.add(Action.of("hide three faults", "Shift+H", () -> practice.hide(3)));
+        actions.add(Action.of("blame a cause", "B", practice::blame));
+        actions.add(Action.of("show the hidden fault", "V", practice::reveal));
         return actions;
     }
 
     @Override
     public List<Action> ledgerActions() {
-        return List.of(Action.of("Run the check", "Space", this::run), Action.of("Hide a fault", "H", this::hide));
+        return List.of(
+                Action.of("Run the check", "Space", this::run), Action.of("Hide a fault", "H", () -> practice.hide(1)));
     }
 }

@@ -1,0 +1,79 @@
+package app.drachen.desktop.app;
+
+import app.drachen.core.bench.HiddenFault;
+import app.drachen.core.setup.Setup;
+import app.drachen.files.json.SetupJson;
+import app.drachen.files.standin.StandInLines;
+import app.drachen.files.standin.StandInServer;
+import java.io.BufferedInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.PrintWriter;
+import java.net.BindException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** Runs the stand-in board for other programs, on a socket of this machine or on standard input and output. */
+@Command(
+        name = "standin",
+        mixinStandardHelpOptions = true,
+        description = {
+            "Run the stand-in board: one JSON object a line asks, one answers.",
+            "Words: sticks, selector, tilt, plugged, link, arm, advance; an empty object asks for the state."
+        },
+        footer = "Exit codes: 0 ended, 2 bad input. It listens on this machine only; Ctrl+C ends it.")
+final class StandInCommand implements Callable<Integer> {
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
+
+    @Parameters(paramLabel = "SETUP.json", description = "set-up document")
+    private Path file;
+
+    @Option(names = "--port", paramLabel = "PORT", description = "port to listen on; 0 takes any that is free")
+    private Integer port;
+
+    @Option(
+            names = "--fault",
+            paramLabel = "FAULT",
+            description = "what differs from the set-up: ${COMPLETION-CANDIDATES}",
+            defaultValue = "NONE")
+    private HiddenFault fault;
+
+    @Override
+    public Integer call() throws Exception {
+        Setup real = fault.hiddenIn(SetupJson.read(file));
+        PrintWriter out = spec.commandLine().getOut();
+        if (port == null) {
+            pipe(real, out);
+            return Main.DONE;
+        }
+        if (port < 0 || port > 65_535) {
+            throw new CommandLine.ParameterException(spec.commandLine(), "a port is a number from 0 to 65535");
+        }
+        try (StandInServer server = new StandInServer(real, port)) {
+            out.println("The stand-in board of " + real.name() + " listens on port " + server.port()
+                    + " of this machine. Ctrl+C ends it.");
+            out.flush();
+            server.serve();
+        } catch (BindException e) {
+            throw new CommandLine.ParameterException(
+                    spec.commandLine(), "port " + port + " is taken; choose another, or 0 for any that is free", e);
+        }
+        return Main.DONE;
+    }
+
+    /** Lines from standard input until it ends. */
+    private static void pipe(Setup real, PrintWriter out) throws IOException {
+        StandInLines lines = new StandInLines(real);
+        InputStream in = new BufferedInputStream(System.in);
+        for (Optional<String> line = StandInLines.next(in); line.isPresent(); line = StandInLines.next(in)) {
+            out.println(lines.answer(line.get()));
+            out.flush();
+        }
+    }
+}

@@ -1,0 +1,170 @@
+package app.drachen.files.standin;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.demo.DemoAircraft;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.BufferedReader;
+import java.io.ByteArrayInputStream;
+import java.io.InputStreamReader;
+import java.net.InetAddress;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The stand-in board for other programs: its lines, and what does it no harm. */
+class StandInTest {
+    private static final ObjectMapper MAPPER = new ObjectMapper();
+
+    private static JsonNode tell(StandInLines lines, String line) throws Exception {
+        String answer = lines.answer(line);
+        assertFalse(answer.contains("\n"), "one line");
+        return MAPPER.readTree(answer);
+    }
+
+    private static JsonNode output(JsonNode state, String moves) {
+        for (JsonNode o : state.get("outputs")) {
+            if (o.get("moves").asText().equals(moves)) {
+                return o;
+            }
+        }
+        throw new AssertionError("no output moves " + moves);
+    }
+
+    @Test
+    void sticksTiltsSwitchSupplyAndArmingAreAnswered() throws Exception {
+        StandInLines lines = new StandInLines(DemoAircraft.strandlaeufer());
+        JsonNode rest = tell(lines, "{}");
+        assertEquals(1, rest.get("version").asInt());
+        assertEquals("Manual", rest.get("mode").asText());
+        JsonNode right = tell(lines, "{\"sticks\": {\"roll\": 1}}");
+        assertTrue(output(right, "right-aileron").get("degrees").asDouble() < -5, "right aileron up");
+        assertTrue(output(right, "left-aileron").get("degrees").asDouble() > 5, "left aileron down");
+        JsonNode level = tell(
+                lines, "{\"sticks\": {\"roll\": 0}, \"selector\": 1200, \"tilt\": {\"roll\": 25}, \"advance\": 0.5}");
+        assertEquals("Level", level.get("mode").asText());
+        assertEquals(25, level.get("horizon").get("roll").asDouble(), 2);
+        assertTrue(output(level, "right-aileron").get("degrees").asDouble() > 2, "it lifts the low wing");
+        assertEquals(
+                "the power stick is up",
+                tell(lines, "{\"sticks\": {\"power\": 1}, \"arm\": true}")
+                        .get("refused")
+                        .asText());
+        assertTrue(tell(lines, "{\"sticks\": {\"power\": 0}, \"arm\": true}")
+                .get("armed")
+                .asBoolean());
+        assertTrue(tell(lines, "{\"selector\": 1000, \"sticks\": {\"power\": 0.8}}")
+                        .get("motorAmps")
+                        .asDouble()
+                > 5);
+        JsonNode usb = tell(lines, "{\"plugged\": \"usb\"}");
+        assertFalse(output(usb, "left-aileron").get("powered").asBoolean());
+        assertEquals("off", tell(lines, "{\"plugged\": \"none\"}").get("mode").asText());
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "nonsense",
+                "[1, 2]",
+                "{\"sticks\": 3}",
+                "{\"sticks\": {\"roll\": 2}}",
+                "{\"sticks\": {\"roll\": \"1\"}}",
+                "{\"sticks\": {\"wheel\": 1}}",
+                "{\"selector\": 5000}",
+                "{\"selector\": 1e999}",
+                "{\"tilt\": {\"roll\": 400}}",
+                "{\"plugged\": \"mains\"}",
+                "{\"link\": \"no\"}",
+                "{\"arm\": 1}",
+                "{\"advance\": 1e9}",
+                "{\"advance\": -1}",
+                "{\"unknown\": 1}",
+                "{\"selector\": 1500, \"selector\": 1600}",
+                "{\"link\": true} {\"link\": false}",
+                "{\"link\": "
+            })
+    void whatIsWrongIsToldInOneSentenceAndNothingOfItIsDone(String wrong) throws Exception {
+        StandInLines lines = new StandInLines(DemoAircraft.rochen());
+        String before = lines.answer("{\"advance\": 0}");
+        JsonNode answer = tell(lines, wrong);
+        assertTrue(answer.has("error") && answer.size() == 1, answer.toString());
+        assertEquals(1, answer.get("error").asText().lines().count());
+        assertEquals(before, lines.answer("{\"advance\": 0}"));
+        JsonNode half = tell(lines, "{\"selector\": 1500, \"tilt\": {\"roll\": 400}}");
+        assertTrue(half.has("error"));
+        assertEquals(before, lines.answer("{\"advance\": 0}"), "judged before anything is done");
+    }
+
+    @Test
+    void aFloodOfRubbishIsAnsweredLineByLine() throws Exception {
+        StandInLines lines = new StandInLines(DemoAircraft.rochen());
+        Random random = new Random(3);
+        String good = "{\"sticks\": {\"roll\": 0.5, \"pitch\": -0.2}, \"tilt\": {\"roll\": 10}, \"advance\": 0.02}";
+        for (int i = 0; i < 3_000; i++) {
+            byte[] bytes = good.getBytes(StandardCharsets.UTF_8);
+            for (int k = 0; k < 1 + random.nextInt(4); k++) {
+                bytes[random.nextInt(bytes.length)] = (byte) random.nextInt(256);
+            }
+            assertTrue(tell(lines, new String(bytes, StandardCharsets.UTF_8).replace("\n", " "))
+                    .isObject());
+        }
+        assertTrue(tell(lines, "[".repeat(5_000)).has("error"));
+        assertTrue(tell(lines, "x".repeat(StandInLines.LONGEST + 1)).has("error"));
+        assertFalse(tell(lines, good).has("error"), "and it lives on");
+    }
+
+    @Test
+    void aLineWithoutAnEndIsNoLineAndALongOneIsCut() throws Exception {
+        var in = new ByteArrayInputStream(("{}\n" + "y".repeat(100_000) + "\nhalf").getBytes(StandardCharsets.UTF_8));
+        assertEquals(Optional.of("{}"), StandInLines.next(in));
+        assertEquals(
+                StandInLines.LONGEST + 1, StandInLines.next(in).orElseThrow().length());
+        assertEquals(Optional.empty(), StandInLines.next(in));
+    }
+
+    @Test
+    @Timeout(60)
+    void programsComeAndGoAndOnlyFromThisMachine() throws Exception {
+        StandInServer server = new StandInServer(DemoAircraft.rochen(), 0);
+        try {
+            Thread serving = new Thread(() -> {
+                try {
+                    server.serve();
+                } catch (java.io.IOException e) {
+                    Thread.currentThread().interrupt();
+                }
+            });
+            serving.start();
+            InetAddress here = InetAddress.getLoopbackAddress();
+            try (Socket rude = new Socket(here, server.port())) {
+                rude.getOutputStream().write("{\"sticks\": {\"ro".getBytes(StandardCharsets.UTF_8));
+                rude.setSoLinger(true, 0);
+            }
+            for (int i = 0; i < 3; i++) {
+                try (Socket polite = new Socket(here, server.port());
+                        BufferedReader in = new BufferedReader(
+                                new InputStreamReader(polite.getInputStream(), StandardCharsets.UTF_8))) {
+                    polite.getOutputStream().write("{\"advance\": 1}\nbad\n{}\n".getBytes(StandardCharsets.UTF_8));
+                    assertTrue(MAPPER.readTree(in.readLine()).has("outputs"));
+                    assertTrue(MAPPER.readTree(in.readLine()).has("error"));
+                    assertEquals(
+                            1.06, MAPPER.readTree(in.readLine()).get("time").asDouble(), 0.001, "a fresh board");
+                }
+            }
+            server.close();
+            serving.join(10_000);
+            assertFalse(serving.isAlive(), "it ends when it is closed");
+        } finally {
+            server.close();
+        }
+    }
+}
