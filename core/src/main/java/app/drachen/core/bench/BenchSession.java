@@ -94,7 +94,7 @@ public record BenchSession(
         public String sentence() {
             return question.instruction()
                     + ": "
-                    + surface.label().toLowerCase(java.util.Locale.ROOT)
+                    + surface.words()
                     + " must go "
                     + wanted.label()
                     + "; it "

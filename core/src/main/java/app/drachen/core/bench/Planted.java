@@ -91,7 +91,7 @@ public record Planted(String id, String words, String why, UnaryOperator<Setup> 
 
     private static void ofOne(List<Planted> all, Setup setup, Output o) {
         Surface surface = o.surface();
-        String name = surface.label().toLowerCase(java.util.Locale.ROOT);
+        String name = surface.words();
         all.add(new Planted(
                 "turned " + surface.id(),
                 "the servo of the " + name + " is turned",
@@ -154,8 +154,7 @@ public record Planted(String id, String words, String why, UnaryOperator<Setup> 
     }
 
     private static void swapped(List<Planted> all, Output one, Output other) {
-        String names = one.surface().label().toLowerCase(java.util.Locale.ROOT) + " and "
-                + other.surface().label().toLowerCase(java.util.Locale.ROOT);
+        String names = one.surface().words() + " and " + other.surface().words();
         all.add(new Planted(
                 "swapped " + one.surface().id() + " " + other.surface().id(),
                 names + " are swapped",

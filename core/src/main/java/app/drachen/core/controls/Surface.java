@@ -84,6 +84,12 @@ public record Surface(Role role, Side side, int number) {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
+    /** How it is called within a sentence: "right elevon", "left V-tail". */
+    public String words() {
+        String label = label();
+        return Character.toLowerCase(label.charAt(0)) + label.substring(1);
+    }
+
     public boolean isVee() {
         return role == Role.VEE;
     }

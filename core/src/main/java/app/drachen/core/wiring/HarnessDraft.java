@@ -77,8 +77,7 @@ public final class HarnessDraft {
                         Device.typical("motor" + number, DeviceKind.MOTOR, nth(setup, PartKind.MOTOR, motors), ""));
                 motors++;
             } else {
-                String label = surface.label();
-                String name = Character.toLowerCase(label.charAt(0)) + label.substring(1) + " servo";
+                String name = surface.words() + " servo";
                 harness = harness.plus(
                         Device.typical(name, DeviceKind.SERVO, part(servos, surface), surface.id()),
                         Lead.of(name, "", SERVO_GAUGE));

@@ -33,7 +33,10 @@ class ShownFormulasTest {
             "HARNESS-A10 Yaw of the nearest right-angle turn",
             "HARNESS-A10 Pitch of it",
             "HARNESS-A10 Roll of it",
-            "HARNESS-A10 Rest angle");
+            "HARNESS-A10 Rest angle",
+            "THROWS-A1 Channel",
+            "THROWS-A1 It moves by",
+            "THROWS-A1 The next moves, of that");
 
     static Stream<Calculation> all() {
         return Calculations.all().stream();

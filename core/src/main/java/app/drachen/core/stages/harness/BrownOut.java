@@ -50,7 +50,7 @@ final class BrownOut extends HarnessRule {
             }
             double sagged = Math.min(rail.lowest(), RailTrace.of(wiring, rail).lowest());
             for (Wired w : wiring.on(rail.rail().name())) {
-                double at = sagged - w.device().draw().peak() * w.resistance();
+                double at = Math.max(0, sagged - w.device().draw().peak() * w.resistance());
                 double room = at - w.device().draw().least();
                 Working seen = lowest(w, sagged, at);
                 if (room < margin) {

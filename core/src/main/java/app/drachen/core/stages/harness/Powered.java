@@ -11,6 +11,7 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.wiring.Assignment;
 import app.drachen.core.wiring.Plugged;
 import app.drachen.core.wiring.Rails;
+import app.drachen.core.wiring.ServoSupply;
 import app.drachen.core.wiring.Wiring;
 import app.drachen.core.wiring.Wiring.Wired;
 import app.drachen.core.working.Source;
@@ -52,7 +53,8 @@ final class Powered extends HarnessRule {
                         "Nothing feeds the rail " + w.rail() + "; " + w.device().name() + " stays dead",
                         "Put the red wire of the speed controller in, or fit a regulator.",
                         List.of(),
-                        lowered(wiring, w.rail()).stream().toArray(Remedy[]::new));
+                        lowered(wiring, w.rail()).or(() -> regulator(wiring)).stream()
+                                .toArray(Remedy[]::new));
             }
         }
         if (!wiring.unplugged().isEmpty()) {
@@ -108,6 +110,18 @@ final class Powered extends HarnessRule {
             }
         }
         return changed;
+    }
+
+    /** A regulator of its own on a free output, where that can be. */
+    private static Optional<Remedy> regulator(Wiring wiring) {
+        return ServoSupply.of(wiring.setup()).stream()
+                .filter(o ->
+                        o.school() == ServoSupply.School.SEPARATE && o.against().isEmpty())
+                .findFirst()
+                .map(o -> new Remedy.Change(
+                        "Fit a separate regulator",
+                        "Separate regulator for the servos, typical figures",
+                        s -> s.withHarness(o.setup().harness())));
     }
 
     /** A lifted red wire of something that could feed the rail. */

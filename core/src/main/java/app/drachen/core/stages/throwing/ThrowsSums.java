@@ -7,6 +7,7 @@ import app.drachen.core.calc.Own;
 import app.drachen.core.controls.Rates;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Source;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Answers of Throws. */
@@ -17,7 +18,8 @@ public final class ThrowsSums {
     private ThrowsSums() {}
 
     public static List<Calculation> all() {
-        return List.of(
+        List<Calculation> all = new ArrayList<>(RadioSums.all());
+        all.addAll(List.of(
                 ends(),
                 corners(),
                 horn(),
@@ -28,7 +30,8 @@ public final class ThrowsSums {
                 thrustLine(),
                 torque(),
                 authority(),
-                servo());
+                servo()));
+        return List.copyOf(all);
     }
 
     private static Calculation ends() {

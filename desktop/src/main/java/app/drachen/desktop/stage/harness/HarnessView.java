@@ -53,6 +53,7 @@ public final class HarnessView implements Place {
     private final CanvasPane rails = pane("rails", 120, this::paintRails);
     private final CanvasPane pairs = pane("pairs", 110, this::paintPairs);
     private final CanvasPane pins = pane("pin-card", 110, this::paintPins);
+    private final HBox bottom = new HBox(12);
     private final EditPopup device;
     private final EditPopup board;
     private final EditPopup checks;
@@ -114,7 +115,7 @@ public final class HarnessView implements Place {
         scroll.setFocusTraversable(false);
         StackPane middle = new StackPane(scroll, empty);
         VBox.setVgrow(middle, Priority.ALWAYS);
-        HBox bottom = new HBox(12, pairs, pins);
+        bottom.getChildren().addAll(pairs, pins);
         HBox.setHgrow(pairs, Priority.ALWAYS);
         pins.setPrefWidth(300);
         pins.setMinWidth(300);
@@ -197,6 +198,10 @@ public final class HarnessView implements Place {
         drawing.setVisible(there);
         drawing.setMinHeight(HarnessLayout.leastHeight(wiring()));
         empty.setVisible(!there);
+        for (Node below : List.of(rails, bottom)) {
+            below.setVisible(there);
+            below.setManaged(there);
+        }
         empty.getChildren().setAll(start());
         if (there && deeds.harness().device(drawing.chosenDevice()).isEmpty()) {
             drawing.choose(deeds.harness().devices().get(0).name());
