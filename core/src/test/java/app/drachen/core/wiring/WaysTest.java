@@ -91,6 +91,15 @@ class WaysTest {
         assertEquals(12.6, Wiring.of(two).fullVolts(), 1e-9);
     }
 
+    /** HARNESS-A6: 12.40 and 12.30 V, 30 and 50 mΩ at 12 A: 8.75 and 3.25 A; a weak pack is charged. */
+    @Test
+    void packsSideBySideShareACurrent() {
+        PackShare share = PackShare.of(12.40, 12.30, 0.030, 0.050, 12);
+        assertEquals(8.75, share.first(), 1e-9);
+        assertEquals(3.25, share.second(), 1e-9);
+        assertEquals(-10, PackShare.of(16.6, 16.0, 0.025, 0.025, 4).second(), 1e-9);
+    }
+
     /** Names are given everywhere at once: nothing comes unplugged or loses its supply by another name. */
     @Test
     void railsPlacesAndDevicesKeepTheirLeadsUnderAnotherName() {

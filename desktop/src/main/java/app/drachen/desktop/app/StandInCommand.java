@@ -1,6 +1,6 @@
 package app.drachen.desktop.app;
 
-import app.drachen.core.bench.HiddenFault;
+import app.drachen.core.bench.Planted;
 import app.drachen.core.setup.Setup;
 import app.drachen.files.json.SetupJson;
 import app.drachen.files.standin.StandInLines;
@@ -11,6 +11,7 @@ import java.io.InputStream;
 import java.io.PrintWriter;
 import java.net.BindException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
@@ -37,17 +38,32 @@ final class StandInCommand implements Callable<Integer> {
     @Option(names = "--port", paramLabel = "PORT", description = "port to listen on; 0 takes any that is free")
     private Integer port;
 
-    @Option(
-            names = "--fault",
-            paramLabel = "FAULT",
-            description = "what differs from the set-up: ${COMPLETION-CANDIDATES}",
-            defaultValue = "NONE")
-    private HiddenFault fault;
+    @Option(names = "--fault", paramLabel = "FAULT", description = "what differs from the set-up; see --faults")
+    private List<String> faults = List.of();
+
+    @Option(names = "--faults", description = "list what can be hidden in this aircraft")
+    private boolean list;
 
     @Override
     public Integer call() throws Exception {
-        Setup real = fault.hiddenIn(SetupJson.read(file));
+        Setup believed = SetupJson.read(file);
         PrintWriter out = spec.commandLine().getOut();
+        List<Planted> possible = list || !faults.isEmpty() ? Planted.possible(believed) : List.of();
+        if (list) {
+            possible.forEach(p -> out.println("  " + p.id() + ": " + p.words()));
+            return Main.DONE;
+        }
+        Setup real = believed;
+        for (String fault : faults) {
+            real = possible.stream()
+                    .filter(p -> p.id().equals(fault))
+                    .findFirst()
+                    .orElseThrow(() -> new CommandLine.ParameterException(
+                            spec.commandLine(),
+                            "no fault \u201c" + fault + "\u201d in this aircraft; --faults lists them"))
+                    .really()
+                    .apply(real);
+        }
         if (port == null) {
             pipe(real, out);
             return Main.DONE;

@@ -15,6 +15,7 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
@@ -314,5 +315,43 @@ class CommandLineFilesTest {
             run("debrief", log, "--json");
             assertTrue(json().size() > 0, card);
         }
+    }
+
+    /** Other programs talk to the stand-in board through a pipe; a hidden fault is in what it answers. */
+    @Test
+    void theStandInBoardAnswersThroughAPipe() throws Exception {
+        var keep = System.in;
+        try {
+            String asked = "{\"sticks\": {\"pitch\": 1}}\nbroken\n";
+            System.setIn(new java.io.ByteArrayInputStream(asked.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+            assertEquals(0, run("standin", setup), out + err);
+            var mapper = new com.fasterxml.jackson.databind.ObjectMapper();
+            List<String> lines = out.lines().toList();
+            assertEquals(2, lines.size(), out);
+            double right = elevator(mapper.readTree(lines.get(0)));
+            assertTrue(right < -3, "nose up lifts the elevator");
+            assertTrue(mapper.readTree(lines.get(1)).has("error"));
+            System.setIn(new java.io.ByteArrayInputStream(asked.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+            assertEquals(0, run("standin", setup, "--fault", "swapped elevator rudder"), out + err);
+            assertTrue(
+                    elevator(mapper.readTree(out.lines().toList().get(0))) > right + 3,
+                    "it hangs on the rudder's output");
+        } finally {
+            System.setIn(keep);
+        }
+        assertEquals(0, run("standin", setup, "--faults"));
+        assertTrue(out.contains("dead rudder: the servo of the rudder gets no power"), out);
+        assertTrue(refused("standin", setup, "--fault", "gremlins").contains("--faults lists them"));
+        assertEquals(2, run("standin", setup, "--port", 70_000), out + err);
+        assertTrue(err.contains("0 to 65535"), err);
+    }
+
+    private static double elevator(com.fasterxml.jackson.databind.JsonNode state) {
+        for (var o : state.get("outputs")) {
+            if (o.get("moves").asText().equals("elevator")) {
+                return o.get("degrees").asDouble();
+            }
+        }
+        return Double.NaN;
     }
 }

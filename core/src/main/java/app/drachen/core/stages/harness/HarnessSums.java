@@ -4,6 +4,7 @@ import app.drachen.core.calc.Calculation;
 import app.drachen.core.calc.Given;
 import app.drachen.core.calc.Own;
 import app.drachen.core.units.Quantity;
+import app.drachen.core.wiring.PackShare;
 import app.drachen.core.wiring.Pairs;
 import app.drachen.core.wiring.Wire;
 import app.drachen.core.wiring.Wiring;
@@ -124,8 +125,8 @@ public final class HarnessSums {
     }
 
     private static double shareOfFirst(Given g) {
-        return (g.at("first") - g.at("second") + g.at("current") * g.at("secondohms"))
-                / (g.at("firstohms") + g.at("secondohms"));
+        return PackShare.of(g.at("first"), g.at("second"), g.at("firstohms"), g.at("secondohms"), g.at("current"))
+                .first();
     }
 
     private static Calculation wire() {

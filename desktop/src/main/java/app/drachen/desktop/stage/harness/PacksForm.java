@@ -1,10 +1,13 @@
 package app.drachen.desktop.stage.harness;
 
+import app.drachen.core.air.Atmosphere;
 import app.drachen.core.harness.BoardRail;
 import app.drachen.core.harness.PackJoin;
 import app.drachen.core.harness.PackJoin.Joined;
 import app.drachen.core.propulsion.Pack;
+import app.drachen.core.propulsion.Running;
 import app.drachen.core.units.Quantity;
+import app.drachen.core.wiring.PackShare;
 import app.drachen.core.wiring.Wiring;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Form;
@@ -12,6 +15,7 @@ import app.drachen.desktop.widget.Texts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 
 /** How packs are joined, what they were measured at, and a pack of the receiver's own. */
@@ -96,7 +100,39 @@ final class PacksForm extends VBox {
                                                 ? ""
                                                 : ". The flight model flies on the first alone."),
                                 "soft"),
+                        share(session),
                         Texts.label("A second pack is entered with F4. Esc closes", "soft", "small"));
+    }
+
+    /** How two packs side by side would share the current of full power. */
+    private static Label share(Session session) {
+        PackJoin join = session.setup().harness().packs();
+        List<Pack> packs = session.setup().propulsion().packs();
+        boolean measured = join.first() > 0 && join.second() > 0;
+        if (join.how() != Joined.PARALLEL || packs.size() < 2 || !measured) {
+            return Texts.label(
+                    join.how() == Joined.PARALLEL ? "Measure both packs, and their shares are told." : "", "soft");
+        }
+        double current = Running.of(
+                        session.setup()
+                                .propulsion()
+                                .withPack(Wiring.of(session.setup()).pack()),
+                        1,
+                        0,
+                        0,
+                        Atmosphere.SEA_LEVEL_DENSITY)
+                .current();
+        PackShare shares = PackShare.of(
+                join.first(),
+                join.second(),
+                packs.get(0).resistance(),
+                packs.get(1).resistance(),
+                current);
+        return Texts.label(
+                "At full power, " + Quantity.CURRENT.text(current, session.units()) + ": the first gives "
+                        + Quantity.CURRENT.text(shares.first(), session.units()) + ", the second "
+                        + Quantity.CURRENT.text(shares.second(), session.units()),
+                "soft");
     }
 
     private static double unset(double value) {
