@@ -28,7 +28,7 @@ public record BuildSection(
         List<BuildStep> steps) {
     public BuildSection {
         parts = List.copyOf(parts);
-        steps = steps.stream().distinct().sorted().toList();
+        steps = List.copyOf(steps).stream().distinct().sorted().toList();
         Ranges.require("number of parts", parts.size(), 0, 400, "-");
         long names = parts.stream().map(Part::name).distinct().count();
         if (names != parts.size()) {

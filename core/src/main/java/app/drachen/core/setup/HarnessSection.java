@@ -54,7 +54,7 @@ public record HarnessSection(
         devices = List.copyOf(devices);
         leads = List.copyOf(leads);
         radios = List.copyOf(radios);
-        installed = installed.stream().distinct().sorted().toList();
+        installed = List.copyOf(installed).stream().distinct().sorted().toList();
         Ranges.require("number of devices", devices.size(), 0, 80, "-");
         Ranges.require("number of leads", leads.size(), 0, 80, "-");
         Ranges.require("number of radios", radios.size(), 0, 24, "-");

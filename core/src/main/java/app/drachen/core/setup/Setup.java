@@ -46,7 +46,7 @@ public record Setup(
         Ranges.requireText("name of the aircraft", name);
         decisions = List.copyOf(decisions);
         waivers = List.copyOf(waivers);
-        assumed = assumed.stream().distinct().sorted().toList();
+        assumed = List.copyOf(assumed).stream().distinct().sorted().toList();
         if (waivers.stream().map(Waiver::rule).distinct().count() != waivers.size()) {
             throw new IllegalArgumentException("a rule is passed over twice; keep one");
         }
