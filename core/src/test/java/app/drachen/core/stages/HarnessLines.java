@@ -222,6 +222,8 @@ final class HarnessLines {
                         State.STOP),
                 line("HARNESS-R1", with(h -> h.withBoard(Boards.zaunkoenig())), State.STOP),
                 line("HARNESS-R1", with(h -> h.without("satellite receiver")), State.CAUTION),
+                line("HARNESS-R1", with(h -> h.without("left aileron servo")), State.OPEN),
+                line("HARNESS-R1", with(h -> h.without("speed controller")), State.OPEN),
                 line("HARNESS-R1", with(h -> h.withBoard(only(h.board(), Board.Automation.GYRO))), State.STOP),
                 line("HARNESS-R9", lead("receiver", l -> l.running(Lead.Way.STRAIGHT)), State.GOOD),
                 line("HARNESS-R9", lead("telemetry sender", l -> l.running(Lead.Way.TURNED)), State.STOP),

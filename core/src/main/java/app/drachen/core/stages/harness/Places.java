@@ -83,6 +83,18 @@ final class Places extends HarnessRule {
                     List.of(),
                     take(best));
         }
+        Optional<String> bare = wiring.setup().controls().outputs().stream()
+                .map(o -> o.surface())
+                .filter(s -> wiring.wired().stream()
+                        .noneMatch(w -> w.device().moves().equals(s.id())))
+                .map(s -> s.words())
+                .findFirst();
+        if (bare.isPresent()) {
+            return open(
+                    Optional.of(Gate.LAUNCH),
+                    "No device is entered that moves the " + bare.get(),
+                    "Add its servo or speed controller, or say of one that is there what it moves.");
+        }
         Needs needs = Needs.of(wiring);
         if (!needs.modes().isEmpty()) {
             if (wiring.board().automation() != Board.Automation.FULL) {
