@@ -190,7 +190,7 @@ final class DemoHarness {
                         InstallList.of(Wiring.of(seen)).steps().stream()
                                 .filter(s -> s.device().isEmpty())
                                 .map(InstallList.Step::id),
-                        Stream.of("noted: no servo power on USB"))
+                        Stream.of(InstallList.NO_SERVO_POWER_ON_USB))
                 .toList();
         return seen.withHarness(h.withInstalled(steps));
     }

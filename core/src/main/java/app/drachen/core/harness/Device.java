@@ -22,7 +22,8 @@ public record Device(
 
     /** One of a kind with typical figures. */
     public static Device typical(String name, DeviceKind kind, String part, String moves) {
-        return new Device(name, kind, part, moves, kind.draw(), kind.want(), Gives.NOTHING, Care.NOT_YET);
+        Gives gives = kind == DeviceKind.SPEED_CONTROLLER ? Gives.TYPICAL_CONTROLLER : Gives.NOTHING;
+        return new Device(name, kind, part, moves, kind.draw(), kind.want(), gives, Care.NOT_YET);
     }
 
     /** The same under another name. */

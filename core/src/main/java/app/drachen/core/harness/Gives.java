@@ -14,6 +14,9 @@ public record Gives(double volts, double amps, boolean linear, double carries) {
     /** Gives nothing. */
     public static final Gives NOTHING = new Gives(0, 0, false, 0);
 
+    /** Most speed controllers bring a regulator of 5 V with them; common practice. What it carries is not known. */
+    public static final Gives TYPICAL_CONTROLLER = new Gives(5, 3, false, 0);
+
     public Gives {
         Ranges.require("volts given", volts, 0, 30, "V");
         Ranges.require("amps given", amps, 0, 100, "A");

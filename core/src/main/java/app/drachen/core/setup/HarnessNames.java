@@ -13,7 +13,7 @@ import java.util.function.UnaryOperator;
 final class HarnessNames {
     /** What a list of radios begins with. */
     static final Radio RADIO =
-            new Radio("device", Radio.Use.TELEMETRY, 868e6, 868.6e6, 0.025, true, new Position(0.3, 0, 0), 0, 0, false);
+            new Radio("device", Radio.Use.TELEMETRY, 868e6, 868.6e6, 0, false, new Position(0.3, 0, 0), 0, 0, false);
 
     private HarnessNames() {}
 
@@ -47,7 +47,8 @@ final class HarnessNames {
             return Optional.of(lead.to(free.apply("device")));
         }
         if (like instanceof Radio radio) {
-            return Optional.of(radio.of(free.apply("device")));
+            // nobody has said yet that it sends or listens
+            return Optional.of(RADIO.over(radio.low(), radio.high()).of(free.apply("device")));
         }
         if (like instanceof Place p) {
             return Optional.of(new Place(

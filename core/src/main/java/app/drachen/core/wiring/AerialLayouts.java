@@ -60,10 +60,7 @@ public final class AerialLayouts {
         Pairs pairs = Pairs.of(radios);
         double worst =
                 pairs.pairs().stream().mapToDouble(Pairs.Pair::margin).min().orElse(Double.POSITIVE_INFINITY);
-        long hits = pairs.pairs().stream()
-                .flatMap(p -> p.hits().stream()
-                        .filter(h -> !p.sender().filter() || h.words().startsWith("third")))
-                .count();
+        long hits = pairs.pairs().stream().flatMap(p -> p.unfiltered().stream()).count();
         return new Option(layout, radios, worst, hits);
     }
 

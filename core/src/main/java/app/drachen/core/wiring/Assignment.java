@@ -3,20 +3,15 @@ package app.drachen.core.wiring;
 import app.drachen.core.harness.Board;
 import app.drachen.core.harness.BoardRail;
 import app.drachen.core.harness.Device;
-import app.drachen.core.harness.Lead;
 import app.drachen.core.harness.Place;
 import app.drachen.core.harness.Signal;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.wiring.Wiring.Wired;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
-import java.util.stream.Collectors;
 
 /**
  * Which device goes to which place on the board (HARNESS-A2). All pulses of a timer group come at one rate; every way of
@@ -28,8 +23,9 @@ import java.util.stream.Collectors;
  * @param aim what was preferred
  * @param given what goes where
  * @param missing what finds no place
+ * @param whole whether every way of giving rates was tried; a board beyond reason is tried as far as a second goes
  */
-public record Assignment(Aim aim, List<Given> given, List<Missing> missing) {
+public record Assignment(Aim aim, List<Given> given, List<Missing> missing, boolean whole) {
     /** What is preferred among places that do. */
     public enum Aim {
         FEWEST_MOVES("as little replugged as can be"),
@@ -65,9 +61,6 @@ public record Assignment(Aim aim, List<Given> given, List<Missing> missing) {
      * @param rivals devices that stand in one another's way, itself among them: one of these must give
      */
     public record Missing(Device device, List<String> reasons, List<String> rivals) {}
-
-    private static final double LEFT_OVER = 1e5;
-    private static final double FORBIDDEN = 1e9;
 
     public Assignment {
         given = List.copyOf(given);
@@ -106,13 +99,16 @@ public record Assignment(Aim aim, List<Given> given, List<Missing> missing) {
     public static Assignment of(Wiring wiring, Aim aim) {
         List<Given> given = new ArrayList<>();
         List<Missing> missing = new ArrayList<>();
+        boolean whole = true;
         for (Signal signal : Signal.values()) {
             List<List<Wired>> needs = needs(wiring, signal);
             if (signal != Signal.NONE && !needs.isEmpty()) {
-                new Search(wiring, aim, signal, needs).into(given, missing);
+                PlaceSearch search = new PlaceSearch(wiring, aim, signal, needs);
+                search.into(given, missing);
+                whole &= search.whole();
             }
         }
-        return new Assignment(aim, given, missing);
+        return new Assignment(aim, given, missing, whole);
     }
 
     /** What wants a kind of signal; devices that move one surface want one output together. */
@@ -160,7 +156,7 @@ public record Assignment(Aim aim, List<Given> given, List<Missing> missing) {
                     + device.want().signal().label());
         }
         if (device.want().signal() == Signal.PULSE
-                && !place.name().matches("output \\d+")
+                && !place.name().matches("output ([1-9]|1[0-6])")
                 && Wiring.output(wiring.setup(), device).isPresent()) {
             return Optional.of("has no output number");
         }
@@ -192,190 +188,5 @@ public record Assignment(Aim aim, List<Given> given, List<Missing> missing) {
             }
         }
         return Optional.empty();
-    }
-
-    /** The search for one kind of signal. */
-    private static final class Search {
-        private final Wiring wiring;
-        private final Aim aim;
-        private final Signal signal;
-        private final List<List<Wired>> needs;
-        private final List<Place> places;
-        private final List<Integer> groups;
-        private double best = Double.POSITIVE_INFINITY;
-        private int[] columns = {};
-        private double[] rates = {};
-
-        Search(Wiring wiring, Aim aim, Signal signal, List<List<Wired>> needs) {
-            this.wiring = wiring;
-            this.aim = aim;
-            this.signal = signal;
-            this.needs = needs;
-            // a bus takes many
-            List<Place> carrying = new ArrayList<>();
-            for (Place place : wiring.board().carrying(signal)) {
-                for (int i = 0; i < (signal == Signal.BUS ? needs.size() : 1); i++) {
-                    carrying.add(place);
-                }
-            }
-            places = carrying;
-            groups = places.stream()
-                    .map(Place::group)
-                    .filter(g -> g > 0)
-                    .distinct()
-                    .sorted()
-                    .toList();
-        }
-
-        private void seek() {
-            List<Double> wanted = needs.stream()
-                    .map(n -> n.get(0).device().want().rate())
-                    .distinct()
-                    .toList();
-            boolean timed = signal == Signal.PULSE && !groups.isEmpty();
-            each(timed ? wanted : List.of(0.0), new double[timed ? groups.size() : 0], 0);
-        }
-
-        void into(List<Given> given, List<Missing> missing) {
-            seek();
-            List<String> rivals = left() > 0 ? rivals() : List.of();
-            for (int i = 0; i < needs.size(); i++) {
-                boolean placed = columns[i] < places.size();
-                for (Wired w : needs.get(i)) {
-                    if (placed) {
-                        Place place = places.get(columns[i]);
-                        boolean moves = w.place().filter(place::equals).isEmpty();
-                        given.add(new Given(w.device(), place, moves, reason(w, place)));
-                    } else {
-                        missing.add(new Missing(w.device(), reasons(w), rivals));
-                    }
-                }
-            }
-        }
-
-        /** Every way of giving rates to timer groups. */
-        private void each(List<Double> wanted, double[] rate, int group) {
-            if (group == rate.length) {
-                match(rate);
-                return;
-            }
-            for (double one : wanted) {
-                rate[group] = one;
-                each(wanted, rate, group + 1);
-            }
-        }
-
-        private void match(double[] rate) {
-            int n = needs.size();
-            double[][] cost = new double[n][places.size() + n];
-            for (int i = 0; i < n; i++) {
-                Arrays.fill(cost[i], LEFT_OVER);
-                for (int j = 0; j < places.size(); j++) {
-                    cost[i][j] = cost(i, j, rate);
-                }
-            }
-            int[] found = Matching.of(cost);
-            double sum = 0;
-            for (int i = 0; i < n; i++) {
-                sum += cost[i][found[i]];
-            }
-            if (sum < best - 1e-9) {
-                best = sum;
-                columns = found;
-                rates = rate.clone();
-            }
-        }
-
-        private double rateOf(Place place, double[] rate) {
-            int at = groups.indexOf(place.group());
-            return at < 0 || rate.length == 0 ? 0 : rate[at];
-        }
-
-        private double cost(int need, int column, double[] rate) {
-            Place place = places.get(column);
-            for (Wired w : needs.get(need)) {
-                boolean elsewhere = w.lead().filter(Lead::locked).isPresent()
-                        && w.place().filter(place::equals).isEmpty()
-                        && w.place().isPresent();
-                if (elsewhere || against(wiring, w, place, rateOf(place, rate)).isPresent()) {
-                    return FORBIDDEN;
-                }
-            }
-            boolean stays = needs.get(need).get(0).place().filter(place::equals).isPresent();
-            double tie = 1e-3 * Math.abs(column - need);
-            return switch (aim) {
-                case FEWEST_MOVES -> (stays ? 0 : 10) + tie;
-                case IN_ORDER -> Math.abs(column - need) + (stays ? 0 : 0.01);
-                case FEWEST_GROUPS -> 3.0 * place.group() + (stays ? 0 : 0.01) + tie;
-            };
-        }
-
-        private String reason(Wired w, Place place) {
-            if (w.lead().filter(Lead::locked).isPresent()) {
-                return "locked by hand";
-            }
-            List<String> words = new ArrayList<>();
-            words.add(w.device().want().words());
-            if (place.group() > 0 && signal == Signal.PULSE) {
-                words.add("timer group " + place.group() + " at " + (long) rateOf(place, rates) + "\u00a0Hz");
-            }
-            if (w.device().draw().fed()
-                    && w.lead().filter(l -> l.power().isEmpty()).isPresent()
-                    && place.powered()) {
-                words.add("power pin on " + place.rail());
-            }
-            words.add(w.place().filter(place::equals).isPresent() ? "stays" : "free for it");
-            return String.join(", ", words);
-        }
-
-        private List<String> reasons(Wired w) {
-            List<String> said = new ArrayList<>();
-            for (int j = 0; j < places.size(); j++) {
-                Place place = places.get(j);
-                String line = against(wiring, w, place, rateOf(place, rates))
-                        .map(why -> place.name() + " " + why)
-                        .orElse(place.name() + " is taken by " + holder(j));
-                if (!said.contains(line)) {
-                    said.add(line);
-                }
-            }
-            return said.isEmpty() ? List.of("the board has none for " + signal.label()) : said;
-        }
-
-        private String holder(int column) {
-            for (int i = 0; i < columns.length; i++) {
-                if (columns[i] == column) {
-                    return needs.get(i).stream().map(w -> w.device().name()).collect(Collectors.joining(" and "));
-                }
-            }
-            return "nothing";
-        }
-
-        /** Devices of which each would make room if it gave way: without it, one less is left over. */
-        private List<String> rivals() {
-            Set<String> names = new TreeSet<>();
-            for (int i = 0; i < needs.size(); i++) {
-                List<List<Wired>> fewer = new ArrayList<>(needs);
-                List<Wired> gone = fewer.remove(i);
-                if (fewer.isEmpty() || new Search(wiring, aim, signal, fewer).leaves(left() - 1, rates)) {
-                    gone.forEach(w -> names.add(w.device().name()));
-                }
-            }
-            return List.copyOf(names);
-        }
-
-        /** Whether no more than so many are left over, with the rates that did before or with others. */
-        private boolean leaves(long most, double[] before) {
-            match(before);
-            if (left() > most) {
-                seek();
-            }
-            return left() <= most;
-        }
-
-        /** How many find no place. */
-        private long left() {
-            return Arrays.stream(columns).filter(c -> c >= places.size()).count();
-        }
     }
 }

@@ -37,6 +37,9 @@ public record InstallList(List<Step> steps) {
         }
     }
 
+    /** What is noted by who knows that on USB alone the servos get no power. */
+    public static final String NO_SERVO_POWER_ON_USB = "noted: no servo power on USB";
+
     /** A lead this far from the board runs where a skin or a boom closes over it [m]. */
     private static final double FAR = 0.25;
 

@@ -1,12 +1,12 @@
 package app.drachen.core.wiring;
 
-import app.drachen.core.harness.BoardRail;
 import app.drachen.core.harness.Radio;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.wiring.Wiring.Wired;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * What is wrong, at the device where it sits, to be drawn there; the rules of Harness say the same in sentences.
@@ -51,12 +51,13 @@ public record Marks(List<Mark> marks) {
                 marks.add(new Mark(name, true, "plugged in nowhere"));
             }
             pairs.pairs().stream()
-                    .filter(p -> p.sender().device().equals(name) && !p.hits().isEmpty())
+                    .filter(p ->
+                            p.sender().device().equals(name) && !p.unfiltered().isEmpty())
                     .findFirst()
                     .ifPresent(p -> marks.add(new Mark(
                             name,
                             false,
-                            p.hits().get(0).words() + " on "
+                            p.unfiltered().get(0).words() + " on "
                                     + p.receiver().use().label())));
             wiring.harness()
                     .radio(name)
@@ -78,22 +79,16 @@ public record Marks(List<Mark> marks) {
                             ? "red wire lifted, no power"
                             : "no power pin at " + w.place().get().name());
         }
-        Optional<Rails.Rail> fed = rails.rail(w.rail());
-        if (fed.isPresent() && rails.plugged().pack()) {
-            boolean raw = fed.get().rail().feed() == BoardRail.Feed.RAW;
-            double volts = raw
-                    ? wiring.fullVolts()
-                    : fed.get().feeders().stream()
-                            .mapToDouble(Rails.Feeder::volts)
-                            .max()
-                            .orElse(0);
-            if (volts > w.device().draw().most() + 1e-9) {
-                return Optional.of("gets " + Quantity.VOLTAGE.text(volts) + ", bears "
-                        + Quantity.VOLTAGE.text(w.device().draw().most()));
-            }
-            if (!fed.get().fed()) {
-                return Optional.of("nothing feeds its rail");
-            }
+        if (w.twice()) {
+            return Optional.of("power by its plug too, from another rail");
+        }
+        OptionalDouble volts = rails.highest(wiring, w);
+        if (volts.isPresent() && volts.getAsDouble() > w.device().draw().most() + 1e-9) {
+            return Optional.of("gets " + Quantity.VOLTAGE.text(volts.getAsDouble()) + ", bears "
+                    + Quantity.VOLTAGE.text(w.device().draw().most()));
+        }
+        if (rails.plugged().pack() && rails.rail(w.rail()).filter(r -> !r.fed()).isPresent()) {
+            return Optional.of("nothing feeds its rail");
         }
         Optional<Rails.Rail> rail = w.feeds() ? w.place().flatMap(p -> rails.rail(p.rail())) : Optional.empty();
         return rail.filter(Rails.Rail::fought)

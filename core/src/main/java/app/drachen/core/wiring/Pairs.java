@@ -25,11 +25,16 @@ public record Pairs(List<Pair> pairs) {
      * A product that falls into a receiver's band.
      *
      * @param words such as "5th harmonic"
-     * @param third whether it is a harmonic up to the third or a product of third order, and so strong
+     * @param harmonic of the sender, 2 to 7; 0 for a product of third order
      * @param low lower end [Hz]
      * @param high upper end [Hz]
      */
-    public record Hit(String words, boolean third, double low, double high) {}
+    public record Hit(String words, int harmonic, double low, double high) {
+        /** Whether it is a harmonic up to the third or a product of third order, and so strong. */
+        public boolean strong() {
+            return harmonic <= 3;
+        }
+    }
 
     /**
      * A sender and a receiver.
@@ -55,6 +60,13 @@ public record Pairs(List<Pair> pairs) {
          */
         public double margin() {
             return BLOCKS - level;
+        }
+
+        /** Products that count: a filter takes the sender's harmonics away, but no product of two senders. */
+        public List<Hit> unfiltered() {
+            return hits.stream()
+                    .filter(h -> !sender.filter() || h.harmonic() == 0)
+                    .toList();
         }
     }
 
@@ -128,7 +140,7 @@ public record Pairs(List<Pair> pairs) {
     private static List<Hit> hits(Radio sender, Radio receiver, List<Radio> radios) {
         List<Hit> hits = new ArrayList<>();
         for (int k = 2; k <= 7; k++) {
-            add(hits, receiver, nth(k) + " harmonic", k <= 3, k * sender.low(), k * sender.high());
+            add(hits, receiver, nth(k) + " harmonic", k, k * sender.low(), k * sender.high());
         }
         for (Radio other : radios) {
             if (other.sending() && !other.device().equals(sender.device())) {
@@ -136,7 +148,7 @@ public record Pairs(List<Pair> pairs) {
                         hits,
                         receiver,
                         "third order with " + other.device(),
-                        true,
+                        0,
                         2 * sender.low() - other.high(),
                         2 * sender.high() - other.low());
             }
@@ -144,9 +156,9 @@ public record Pairs(List<Pair> pairs) {
         return hits;
     }
 
-    private static void add(List<Hit> hits, Radio receiver, String words, boolean third, double low, double high) {
+    private static void add(List<Hit> hits, Radio receiver, String words, int harmonic, double low, double high) {
         if (low <= receiver.high() && high >= receiver.low()) {
-            hits.add(new Hit(words, third, low, high));
+            hits.add(new Hit(words, harmonic, low, high));
         }
     }
 

@@ -91,14 +91,11 @@ public record PinCard(List<Strand> strands) {
         if (wired.lead().isEmpty() || wired.place().isEmpty()) {
             return new PinCard(List.of());
         }
-        // what is fed by wires of its own has no use for the power pin, unless it gives something back through it
-        boolean own =
-                !wired.lead().get().power().isEmpty() && wired.device().gives().volts() == 0;
         return of(
                 wired.device().want().pins(),
                 wired.place().get().pins(),
                 wired.lead().get().way(),
-                wired.lead().get().lifted() || own);
+                wired.lead().get().lifted());
     }
 
     /** Strands that join what must not meet. */

@@ -14,6 +14,7 @@ import app.drachen.core.wiring.Wiring.Wired;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * Every rail in one state: what feeds it, volts, amps, heat.
@@ -30,6 +31,12 @@ public record Rails(Plugged plugged, List<Rail> rails) {
 
     /** Share of the servos that stall at once, a default of judgement (HARNESS-A3) [-]. */
     public static final double STALLED = 0.5;
+
+    /** Share of a rating that peaks may take, a default of judgement (HARNESS-R4) [-]. */
+    public static final double PEAK_SHARE = 0.8;
+
+    /** Share of a rating that the mean may take, a default of judgement (HARNESS-R4) [-]. */
+    public static final double MEAN_SHARE = 0.5;
 
     /** What a regulator needs above the volts that it gives [V]. */
     static final double HEADROOM = 0.3;
@@ -89,7 +96,12 @@ public record Rails(Plugged plugged, List<Rail> rails) {
          * @return what the sources carry together for long [A]; 0 where nobody knows
          */
         public double rating() {
-            return feeders.stream().mapToDouble(Feeder::rating).max().orElse(rail.amps());
+            if (feeders.isEmpty()) {
+                return rail.amps();
+            }
+            double given = feeders.stream().mapToDouble(Feeder::rating).max().orElse(0);
+            // what comes from outside must also pass the tracks of the board
+            return rail.feed() == Feed.OPEN && rail.amps() > 0 ? Math.min(given, rail.amps()) : given;
         }
 
         /**
@@ -136,12 +148,27 @@ public record Rails(Plugged plugged, List<Rail> rails) {
                 : device.draw().peak();
     }
 
+    /**
+     * The highest volts that can reach a device in this state: of the pack itself full, else of the strongest that feeds its rail.
+     *
+     * @return [V]; empty where nothing feeds it
+     */
+    public OptionalDouble highest(Wiring wiring, Wired wired) {
+        Optional<Rail> at = rail(wired.rail()).filter(Rail::fed);
+        if (at.isEmpty() || !wired.device().draw().fed()) {
+            return OptionalDouble.empty();
+        }
+        double fed =
+                at.get().feeders().stream().mapToDouble(Feeder::volts).max().orElse(0);
+        return OptionalDouble.of(at.get().rail().feed() == Feed.RAW ? Math.max(fed, wiring.fullVolts()) : fed);
+    }
+
     /** The rails at the worst: packs low, motors at full power. */
     public static Rails worst(Wiring wiring) {
         Setup setup = wiring.setup();
         double motor = setup.propulsion().drives().isEmpty()
                 ? 0
-                : Running.of(setup.propulsion(), 1, LOW, 0, Atmosphere.SEA_LEVEL_DENSITY)
+                : Running.of(setup.propulsion().withPack(wiring.pack()), 1, LOW, 0, Atmosphere.SEA_LEVEL_DENSITY)
                         .current();
         return of(wiring, Plugged.PACK, LOW, motor);
     }
@@ -169,8 +196,8 @@ public record Rails(Plugged plugged, List<Rail> rails) {
                     rail,
                     mean.feeders.get(i),
                     mean.solved.fed()[i],
-                    mean.solved.volts()[i],
-                    peak.solved.volts()[i],
+                    Math.max(0, mean.solved.volts()[i]),
+                    Math.max(0, peak.solved.volts()[i]),
                     mean.loads[i],
                     peak.loads[i],
                     heat(rail, mean.rawVolts(), Math.max(0, carried))));

@@ -10,6 +10,7 @@ import app.drachen.core.harness.Device;
 import app.drachen.core.harness.DeviceKind;
 import app.drachen.core.harness.Lead;
 import app.drachen.core.harness.PackJoin;
+import app.drachen.core.harness.Pin;
 import app.drachen.core.harness.Place;
 import app.drachen.core.harness.Signal;
 import app.drachen.core.propulsion.Pack;
@@ -42,6 +43,7 @@ public record Wiring(Setup setup, List<Wired> wired) {
      * @param at its place on the drawing, if it is a part of it
      * @param path from the board along the axes of the body [m]; 0 where the drawing does not tell
      * @param length of the lead, measured or by the drawing [m]; 0 where neither tells
+     * @param lengthKnown whether a measurement or the drawing tells it
      */
     public record Wired(
             Device device,
@@ -50,7 +52,8 @@ public record Wiring(Setup setup, List<Wired> wired) {
             String rail,
             Optional<Position> at,
             double path,
-            double length) {
+            double length,
+            boolean lengthKnown) {
         /** Whether it wants a supply and nothing gives it one. */
         public boolean dead() {
             return device.draw().fed() && rail.isEmpty();
@@ -61,6 +64,17 @@ public record Wiring(Setup setup, List<Wired> wired) {
          */
         public double resistance() {
             return lead.map(l -> Wire.resistance(l.gauge(), length)).orElse(0.0);
+        }
+
+        /** Whether wires of its own and the plug both bring it power, from two rails: they meet in it. */
+        public boolean twice() {
+            String own = lead.map(Lead::power).orElse("");
+            return !own.isEmpty()
+                    && device.kind() != DeviceKind.SPEED_CONTROLLER
+                    && device.gives().volts() == 0
+                    && device.want().pins().contains(Pin.POWER)
+                    && lead.filter(l -> !l.lifted()).isPresent()
+                    && place.filter(p -> p.powered() && !p.rail().equals(own)).isPresent();
         }
 
         /** Whether its regulator reaches the rail of its place: power wire in, with volts behind it. */
@@ -84,8 +98,17 @@ public record Wiring(Setup setup, List<Wired> wired) {
             Optional<Position> at = setup.part(device.part()).map(Part::position);
             double path =
                     at.flatMap(a -> boardPosition(setup).map(b -> way(a, b))).orElse(0.0);
-            double length = lead.filter(l -> l.length() > 0).map(Lead::length).orElse(SLACK * path);
-            all.add(new Wired(device, lead, place, rail(device, lead, place), at, path, length));
+            Optional<Double> measured = lead.map(Lead::length).filter(l -> l > 0);
+            boolean drawn = at.isPresent() && boardPosition(setup).isPresent();
+            all.add(new Wired(
+                    device,
+                    lead,
+                    place,
+                    rail(device, lead, place),
+                    at,
+                    path,
+                    measured.orElse(SLACK * path),
+                    measured.isPresent() || drawn));
         }
         return new Wiring(setup, all);
     }
@@ -204,6 +227,10 @@ public record Wiring(Setup setup, List<Wired> wired) {
      * @return volts of the full packs [V]
      */
     public double fullVolts() {
-        return pack().cells() * harness().packs().fullCell();
+        List<Pack> packs = setup.propulsion().packs();
+        boolean series = harness().packs().how() == PackJoin.Joined.SERIES && packs.size() > 1;
+        // as many cells as there are, even where a pack of so many could not be reckoned with
+        int cells = series ? packs.get(0).cells() + packs.get(1).cells() : pack().cells();
+        return cells * harness().packs().fullCell();
     }
 }

@@ -336,6 +336,7 @@ class EveryRuleTest {
                 line("THROWS-R3", elevons(new MixRow(0.8, 0, 0, 0), new MixRow(0, -0.8, 0, 0)), State.STOP),
                 line("THROWS-R3", of(DemoAircraft.rochen(), Optional.of(EVENING)), State.GOOD),
                 line("BENCH-R6", GOOD, State.OPEN),
+                line("BENCH-R6", of(SOUND, Optional.of(EVENING), proof(ProofKind.STICK_TO_SURFACE, false)), State.OPEN),
                 line("BENCH-R6", of(SOUND, Optional.of(EVENING), proof(ProofKind.STICK_TO_SURFACE, true)), State.GOOD),
                 line(
                         "BENCH-R6",

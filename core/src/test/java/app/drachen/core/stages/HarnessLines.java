@@ -159,7 +159,34 @@ final class HarnessLines {
                         "HARNESS-R5",
                         with(h -> h.withPacks(new PackJoin(Joined.SINGLE, 0, 0, 20, false, 5, SERVOS))),
                         State.STOP),
+                // by wires of its own from one rail, and by its plug from another
+                line("HARNESS-R5", lead("receiver", l -> l.fedFrom("picture")), State.STOP),
+                line("HARNESS-R5", lead("receiver", l -> l.fedFrom("picture").lifted(true)), State.GOOD),
+                line("HARNESS-R5", lead("receiver", l -> l.fedFrom("ports")), State.GOOD),
                 line("HARNESS-R6", of(WIRED), State.STOP),
+                line("HARNESS-R6", with(h -> h.withBoard(Boards.brachvogel())), State.OPEN),
+                // 8.4 V of the receiver's own pack reach servos that bear 6 V
+                line(
+                        "HARNESS-R6",
+                        with(h -> h.withPacks(new PackJoin(Joined.SINGLE, 0, 0, 20, false, 8.4, SERVOS))),
+                        State.STOP),
+                line("HARNESS-R4", with(h -> h.withBoard(Boards.brachvogel())), State.OPEN),
+                line(
+                        "HARNESS-R4",
+                        with(h -> h.withBoard(Boards.brachvogel()).withLead(CONTROLLER, l -> l.lifted(false))),
+                        State.GOOD),
+                // 0.23 A from 12.6 to 5.3 V are 1.7 W in a linear regulator
+                line(
+                        "HARNESS-R4",
+                        with(h -> h.withBoard(Boards.brachvogel())
+                                .withLead(CONTROLLER, l -> l.lifted(false))
+                                .withDevice(CONTROLLER, d -> d.withGives(new Gives(5.3, 3, true, 40)))),
+                        State.STOP),
+                line("HARNESS-R4", rail("ports", r -> rail(r, 0, 30, true)), State.OPEN),
+                line("HARNESS-R7", with(h -> h.withBoard(Boards.brachvogel())), State.OPEN),
+                line("HARNESS-R7", lead("telemetry sender", l -> l.ofLength(0)), State.OPEN),
+                line("HARNESS-R8", packs(Joined.SERIES, 12.40, 12.40, 10), State.STOP),
+                line("HARNESS-R9", with(h -> h.withLeads(List.of())), State.OPEN),
                 line("HARNESS-R6", lead(CAMERA, l -> l.fedFrom("pack")), State.GOOD),
                 // 12.60 V full; cells of 4.35 V give 13.05 V
                 line(

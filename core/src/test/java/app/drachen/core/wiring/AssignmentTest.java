@@ -191,6 +191,38 @@ class AssignmentTest {
         assertTrue(found.given().size() >= 20, "found " + found.given().size());
     }
 
+    /** A board beyond reason: sixty outputs in fifteen groups, four rates. It ends, and says that not all was tried. */
+    @Test
+    void aBoardBeyondReasonIsSearchedAsFarAsItGoes() {
+        Random random = new Random(9);
+        List<Place> places = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            places.add(new Place(
+                    "output " + (i + 1),
+                    Signal.PULSE,
+                    "servos",
+                    i / 4 + 1,
+                    400,
+                    Inversion.NEVER,
+                    "",
+                    Signal.PULSE.pins()));
+        }
+        Board board = board(random, 0, 0).with(Boards.kiebitz().rails(), places);
+        HarnessSection h = HarnessSection.EMPTY.withBoard(board);
+        for (int i = 0; i < 40; i++) {
+            Device device = Device.typical("device " + i, DeviceKind.SERVO, "", "");
+            h = h.plus(
+                    device.withWant(device.want().speaking("", 50 * (1 + i % 4), false)),
+                    Lead.of(device.name(), "output " + (i + 1), 24));
+        }
+        Wiring wiring = Wiring.of(BARE.withHarness(h));
+        Assignment found = Assignment.of(wiring, Aim.FEWEST_MOVES);
+        assertTrue(
+                !found.whole() && found.given().size() >= 20,
+                "found " + found.given().size());
+        assertTrue(Assignment.of(Wiring.of(large(5)), Aim.FEWEST_MOVES).whole(), "a large one is searched whole");
+    }
+
     private static Setup large(int seed) {
         Random random = new Random(seed);
         return random(random, board(random, 16, 8), 20, 10);

@@ -52,7 +52,7 @@ public record PairsPainter(List<Radio> radios, String chosen, UnitSystem units) 
     /** The sender with a product in a band, else the first. */
     private Radio worst(List<Radio> senders) {
         return Pairs.of(radios).pairs().stream()
-                .filter(p -> !p.hits().isEmpty())
+                .filter(p -> !p.unfiltered().isEmpty())
                 .map(Pair::sender)
                 .findFirst()
                 .orElse(senders.get(0));
@@ -104,7 +104,7 @@ public record PairsPainter(List<Radio> radios, String chosen, UnitSystem units) 
     }
 
     private void cell(Pen g, Pair pair, double x, double y, double column, double row) {
-        boolean hit = !pair.hits().isEmpty();
+        boolean hit = !pair.unfiltered().isEmpty();
         boolean loud = pair.margin() < 0;
         if (hit || loud) {
             g.setFill(Ink.wash(Ink.AMBER));
@@ -122,10 +122,8 @@ public record PairsPainter(List<Radio> radios, String chosen, UnitSystem units) 
     }
 
     private static String order(Pair pair) {
-        String words = pair.hits().get(0).words();
-        return words.startsWith("third")
-                ? "3rd order"
-                : words.substring(0, words.indexOf(' ')).replaceAll("\\D", "");
+        int harmonic = pair.unfiltered().get(0).harmonic();
+        return harmonic == 0 ? "3rd order" : String.valueOf(harmonic);
     }
 
     /** The harmonics as lines, the receivers' bands behind them, on one scale of frequencies. */
@@ -149,7 +147,7 @@ public record PairsPainter(List<Radio> radios, String chosen, UnitSystem units) 
                 boolean hit = Pairs.of(radios).pairs().stream()
                         .anyMatch(p -> p.sender().equals(sender)
                                 && p.receiver().equals(r)
-                                && !p.hits().isEmpty());
+                                && !p.unfiltered().isEmpty());
                 g.setFill(hit ? Ink.wash(Ink.AMBER) : Ink.SKY);
                 g.fillRect(Math.min(x1, (x1 + x2) / 2 - 4), 40, Math.max(8, x2 - x1), base - 40);
                 g.words(

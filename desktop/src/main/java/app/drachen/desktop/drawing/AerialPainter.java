@@ -49,7 +49,7 @@ public record AerialPainter(Setup setup, List<Radio> radios, String chosen, Unit
         AircraftPainter.paint(g, Outline.above(setup.airframe()), v, Optional.empty());
         board(g, v);
         for (Pair pair : Pairs.of(radios).pairs()) {
-            boolean bad = pair.margin() < 0 || !pair.hits().isEmpty();
+            boolean bad = pair.margin() < 0 || !pair.unfiltered().isEmpty();
             boolean own = pair.sender().device().equals(chosen)
                     || pair.receiver().device().equals(chosen);
             if (bad || own) {

@@ -36,8 +36,15 @@ public record RailPainter(Wiring wiring, Plugged shown, UnitSystem units) {
         g.words("RAILS", 14, 13, Face.STRONG, 10.5, Ink.SOFT, TextAlignment.LEFT);
         g.words("fed by, on " + shown.label(), 0.22 * width, 13, Face.TEXT, 11, Ink.SOFT, TextAlignment.LEFT);
         g.words(
-                "mean, limit 50\u00a0% \u00b7 peak, limit 80\u00a0%",
-                bar, 13, Face.TEXT, 11, Ink.SOFT, TextAlignment.LEFT);
+                "mean, limit " + Quantity.SHARE.text(share("HARNESS-R4.mean", Rails.MEAN_SHARE), units)
+                        + " \u00b7 peak, limit "
+                        + Quantity.SHARE.text(share("HARNESS-R4.peak", Rails.PEAK_SHARE), units),
+                bar,
+                13,
+                Face.TEXT,
+                11,
+                Ink.SOFT,
+                TextAlignment.LEFT);
         g.words("heat", width - 110, 13, Face.TEXT, 11, Ink.SOFT, TextAlignment.RIGHT);
         for (int k = 0; k < 3; k++) {
             g.words(
@@ -89,7 +96,7 @@ public record RailPainter(Wiring wiring, Plugged shown, UnitSystem units) {
                 TextAlignment.LEFT);
         double rating = rail.rating();
         if (rating > 0) {
-            bar(g, rail, rating, bar, y, end - bar - 12);
+            bar(g, rail, bar, y, end - bar - 12);
         }
         String numbers = Quantity.CURRENT_FINE.number(rail.mean(), units) + " \u00b7 "
                 + Quantity.CURRENT_FINE.number(rail.peak(), units)
@@ -105,10 +112,18 @@ public record RailPainter(Wiring wiring, Plugged shown, UnitSystem units) {
                 TextAlignment.RIGHT);
     }
 
-    private static void bar(Pen g, Rails.Rail rail, double rating, double x, double y, double width) {
+    /** A limit as the pilot has decided it for this aircraft, or as usual. */
+    private double share(String judgement, double usual) {
+        return wiring.setup().decision(judgement).map(d -> d.value()).orElse(usual);
+    }
+
+    private void bar(Pen g, Rails.Rail rail, double x, double y, double width) {
+        double rating = rail.rating();
+        double most = share("HARNESS-R4.peak", Rails.PEAK_SHARE);
+        double mean = share("HARNESS-R4.mean", Rails.MEAN_SHARE);
         g.setFill(Ink.GRID);
         g.fillRect(x, y - 6, width, 12);
-        boolean over = rail.peak() > 0.8 * rating || rail.mean() > 0.5 * rating;
+        boolean over = rail.peak() > most * rating || rail.mean() > mean * rating;
         Color colour = over ? Ink.KITE : Ink.PROOF;
         g.setFill(Ink.wash(colour));
         g.fillRect(x, y - 6, width * Math.min(1, rail.peak() / rating), 12);
@@ -120,8 +135,8 @@ public record RailPainter(Wiring wiring, Plugged shown, UnitSystem units) {
         g.strokeLine(peak, y - 7, peak, y + 7);
         g.setStroke(Ink.INK);
         g.setLineWidth(1);
-        g.strokeLine(x + 0.5 * width, y + 3, x + 0.5 * width, y + 8);
-        g.strokeLine(x + 0.8 * width, y - 8, x + 0.8 * width, y - 3);
+        g.strokeLine(x + mean * width, y + 3, x + mean * width, y + 8);
+        g.strokeLine(x + Math.min(1, most) * width, y - 8, x + Math.min(1, most) * width, y - 3);
     }
 
     private static void state(Pen g, Rails.Rail rail, double x, double y) {

@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import java.util.function.DoublePredicate;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -22,6 +23,8 @@ import javafx.util.StringConverter;
  * one sentence and nothing changes.
  */
 public final class Form extends GridPane {
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+
     private final Session session;
     private final int columns;
     private final String prefix;
@@ -93,17 +96,15 @@ public final class Form extends GridPane {
         return this;
     }
 
-    /** A text; Enter or leaving the field takes it. */
+    /** A text; Enter or leaving the field takes it. What is refused stays as it was typed, and is marked. */
     public Form text(String label, String value, Predicate<String> take) {
         TextField field = new TextField(value);
         field.setPrefColumnCount(8);
         field.setId(id(label));
         field.setAccessibleText(label);
         Runnable commit = () -> {
-            if (!field.getText().strip().equals(value)
-                    && !take.test(field.getText().strip())) {
-                field.setText(value);
-            }
+            String typed = field.getText().strip();
+            field.pseudoClassStateChanged(WRONG, !typed.equals(value) && !take.test(typed));
         };
         field.setOnAction(e -> commit.run());
         field.focusedProperty().addListener((o, was, is) -> {
@@ -117,13 +118,21 @@ public final class Form extends GridPane {
 
     /** One of several. */
     public <T> Form choice(String label, List<T> values, T now, Function<T, String> words, Consumer<T> take) {
-        ComboBox<T> box = new ComboBox<>();
-        box.getItems().setAll(values);
-        box.setValue(now);
-        box.setId(id(label));
+        ComboBox<T> box = box(id(label), values, now, words);
         box.setPrefWidth(140);
         box.setMinWidth(90);
         box.setAccessibleText(label);
+        box.setOnAction(e -> take.accept(box.getValue()));
+        put(label, box);
+        return this;
+    }
+
+    /** A box of several, each in words. */
+    public static <T> ComboBox<T> box(String id, List<T> values, T now, Function<T, String> words) {
+        ComboBox<T> box = new ComboBox<>();
+        box.getItems().setAll(values);
+        box.setValue(now);
+        box.setId(id);
         box.setConverter(new StringConverter<>() {
             @Override
             public String toString(T value) {
@@ -135,9 +144,7 @@ public final class Form extends GridPane {
                 return now;
             }
         });
-        box.setOnAction(e -> take.accept(box.getValue()));
-        put(label, box);
-        return this;
+        return box;
     }
 
     /** Yes or no. */

@@ -82,13 +82,14 @@ class HarnessWindowTest extends WindowTest {
         choose("camera");
         press(KeyCode.F);
         assertEquals("picture", now().lead("camera").orElseThrow().power());
-        assertEquals(State.GOOD, says("HARNESS-R6"));
+        assertEquals(State.OPEN, says("HARNESS-R6"), "what the dead servo would get cannot be told");
         assertEquals(State.STOP, says("HARNESS-R2"));
         choose("right V-tail servo");
         for (int i = 0; i < 4 && says("HARNESS-R2") != State.GOOD; i++) {
             press(KeyCode.F);
         }
         assertEquals(State.GOOD, says("HARNESS-R2"));
+        assertEquals(State.GOOD, says("HARNESS-R6"));
         assertEquals(State.CAUTION, says("HARNESS-R11"));
         for (int i = 0; i < 6 && says("HARNESS-R11") != State.GOOD; i++) {
             press(KeyCode.CONTROL, KeyCode.ENTER);
@@ -152,6 +153,10 @@ class HarnessWindowTest extends WindowTest {
         enter("form-sends-with", "100 mW");
         enter("form-most-volts", "3");
         assertTrue(notice().contains("most volts"), "refused in a sentence: " + notice());
+        enter("form-pins-of-it", "gr wheel");
+        assertTrue(notice().contains("wheel"), notice());
+        assertEquals(
+                "gr wheel", ask(() -> ((TextField) anywhere("form-pins-of-it").orElseThrow()).getText()), "it stays");
         enter("form-pins-of-it", "gr po tr re");
         assertEquals(
                 "transmit",
@@ -195,6 +200,9 @@ class HarnessWindowTest extends WindowTest {
         enter("form-carries", "40");
         enter("form-serial", "C-1");
         press(KeyCode.ESCAPE);
+        assertEquals(State.STOP, says("HARNESS-R5"), "it usually brings a regulator of its own");
+        press(KeyCode.L);
+        assertEquals(State.GOOD, says("HARNESS-R5"));
         choose("motor");
         press(KeyCode.E);
         enter("form-carries", "42");
@@ -311,6 +319,9 @@ class HarnessWindowTest extends WindowTest {
         enter("form-shows-pitch-nose", "-30");
         enter("form-shows-roll-wing", "-30");
         enter("form-shows-pitch-wing", "0");
+        enter("form-shows-roll-wing", "-60");
+        assertFalse(anywhere("keep-turn").isPresent(), "figures that do not agree are not kept");
+        enter("form-shows-roll-wing", "-30");
         fire("keep-turn");
         until(() -> session.setup().mount().mountedQuarterTurns() == 2);
         assertEquals(State.CAUTION, says("HARNESS-R15"));

@@ -65,6 +65,15 @@ public final class DeadSurface implements ClearanceRule {
                         new Remedy.GoTo("To the harness", Stage.HARNESS));
             }
         }
+        if (!proof.get().passed()) {
+            return Ruling.advice(
+                    Stage.BENCH,
+                    Finding.of(
+                            id(),
+                            State.OPEN,
+                            "Whether each surface moves was not seen to the end",
+                            "The stick check broke off at a wrong answer; mend that, and run it again."));
+        }
         return Ruling.advice(Stage.BENCH, Finding.of(id(), State.GOOD, "Each surface moved with its pulse", ""));
     }
 }

@@ -17,6 +17,7 @@ import app.drachen.core.wiring.Wiring.Wired;
 import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -58,12 +59,9 @@ final class BandClashes extends HarnessRule {
     @Override
     Ruling judge(Situation situation, Wiring wiring) {
         Pairs pairs = Pairs.of(wiring.harness().radios());
-        Optional<Pair> worst = Optional.empty();
-        for (Pair pair : pairs.pairs()) {
-            if (!strong(pair).isEmpty() && worst.filter(w -> severe(w)).isEmpty()) {
-                worst = worst.isEmpty() || severe(pair) ? Optional.of(pair) : worst;
-            }
-        }
+        Optional<Pair> worst = pairs.pairs().stream()
+                .filter(p -> !p.unfiltered().isEmpty())
+                .min(Comparator.comparing(p -> !severe(p)));
         if (worst.isPresent()) {
             return clash(wiring, worst.get());
         }
@@ -81,31 +79,24 @@ final class BandClashes extends HarnessRule {
                         : pairs.pairs().size() + " pairs looked at, harmonics 2 to 7 and third order.");
     }
 
-    /** Products that count: a filter takes the sender's harmonics away, but no product of two senders. */
-    private static List<Hit> strong(Pair pair) {
-        return pair.hits().stream()
-                .filter(h -> !pair.sender().filter() || h.words().startsWith("third"))
-                .toList();
-    }
-
     private static boolean severe(Pair pair) {
         Use use = pair.receiver().use();
         return (use == Use.CONTROL || use == Use.POSITION)
-                && strong(pair).stream().anyMatch(Hit::third);
+                && pair.unfiltered().stream().anyMatch(Hit::strong);
     }
 
     private Ruling clash(Wiring wiring, Pair pair) {
-        Hit hit = strong(pair).stream()
-                .filter(Hit::third)
+        Hit hit = pair.unfiltered().stream()
+                .filter(Hit::strong)
                 .findFirst()
-                .orElse(strong(pair).get(0));
+                .orElse(pair.unfiltered().get(0));
         Radio sender = pair.sender();
         Working product = Working.of(
                 "HARNESS-A8",
                 upper(hit.words()) + " of " + sender.device(),
                 (hit.low() + hit.high()) / 2,
                 Quantity.RADIO,
-                hit.words().startsWith("third") ? "2f_a − f_b" : "k·f",
+                hit.harmonic() == 0 ? "2f_a − f_b" : "k·f",
                 Source.ARITHMETIC,
                 Working.in("sender from", sender.low(), Quantity.RADIO),
                 Working.in("sender to", sender.high(), Quantity.RADIO),
@@ -117,7 +108,7 @@ final class BandClashes extends HarnessRule {
                         "Shift to " + Quantity.RADIO.text(sender.middle() + by),
                         upper(sender.device()) + " shifted to " + Quantity.RADIO.text(sender.middle() + by),
                         s -> s.withHarness(s.harness().withRadio(sender.device(), r -> r.shifted(by))))));
-        if (!hit.words().startsWith("third")) {
+        if (hit.harmonic() > 0) {
             remedies.add(new Remedy.Change(
                     "A filter is fitted",
                     "Filter fitted at " + sender.device(),

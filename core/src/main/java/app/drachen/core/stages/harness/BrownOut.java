@@ -14,6 +14,7 @@ import app.drachen.core.wiring.Wiring;
 import app.drachen.core.wiring.Wiring.Wired;
 import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -43,13 +44,19 @@ final class BrownOut extends HarnessRule {
         double margin = situation.judged(MARGIN);
         double least = Double.POSITIVE_INFINITY;
         Optional<Working> tightest = Optional.empty();
+        List<String> untold = new ArrayList<>();
         String words = "";
         for (Rails.Rail rail : rails.rails()) {
+            List<Wired> here = wiring.on(rail.rail().name());
             if (!rail.fed()) {
+                here.forEach(w -> untold.add(w.device().name()));
                 continue;
             }
             double sagged = Math.min(rail.lowest(), RailTrace.of(wiring, rail).lowest());
-            for (Wired w : wiring.on(rail.rail().name())) {
+            for (Wired w : here) {
+                if (w.lead().isPresent() && !w.lengthKnown()) {
+                    untold.add(w.device().name());
+                }
                 double at = Math.max(0, sagged - w.device().draw().peak() * w.resistance());
                 double room = at - w.device().draw().least();
                 Working seen = lowest(w, sagged, at);
@@ -71,6 +78,13 @@ final class BrownOut extends HarnessRule {
                             + " above what it needs.";
                 }
             }
+        }
+        if (!untold.isEmpty() || tightest.isEmpty()) {
+            return open(
+                    Optional.empty(),
+                    "Volts at the worst load cannot be told"
+                            + (untold.isEmpty() ? "" : ": " + String.join(", ", untold)),
+                    "Nothing feeds it, or nobody knows how long its lead is: measure it, or give it a place in stage Build.");
         }
         return good("Volts hold when the servos pull", words, tightest.stream().toArray(Working[]::new));
     }

@@ -4,6 +4,7 @@ import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.harness.BoardRail;
+import app.drachen.core.wiring.InstallList;
 import app.drachen.core.wiring.Plugged;
 import app.drachen.core.wiring.Rails;
 import app.drachen.core.wiring.Wiring;
@@ -14,8 +15,6 @@ import java.util.Optional;
 
 /** HARNESS-R3: who checks the servos on USB alone knows whether they get power there. */
 final class OnUsbAlone extends HarnessRule {
-    private static final String NOTED = "noted: no servo power on USB";
-
     OnUsbAlone() {
         super("HARNESS-R3", "Servos on USB alone", new Source.Elementary("circuit theory"));
     }
@@ -36,7 +35,7 @@ final class OnUsbAlone extends HarnessRule {
                     wiring.servoRails().isEmpty() ? "No servo rail to ask about" : "USB feeds the servos too",
                     wiring.servoRails().isEmpty() ? "" : "It gives little; move one at a time.");
         }
-        if (wiring.harness().installed().contains(NOTED)) {
+        if (wiring.harness().installed().contains(InstallList.NO_SERVO_POWER_ON_USB)) {
             return good("Noted: on USB alone the servos get no power", "Propeller off, plug the pack, then check.");
         }
         return caution(
@@ -45,7 +44,7 @@ final class OnUsbAlone extends HarnessRule {
                 List.of(),
                 new Remedy.Change("Note it", "Noted: no servo power on USB alone", s -> {
                     List<String> more = new ArrayList<>(s.harness().installed());
-                    more.add(NOTED);
+                    more.add(InstallList.NO_SERVO_POWER_ON_USB);
                     return s.withHarness(s.harness().withInstalled(more));
                 }));
     }

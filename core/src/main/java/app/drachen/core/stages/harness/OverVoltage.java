@@ -13,8 +13,11 @@ import app.drachen.core.wiring.Wiring;
 import app.drachen.core.wiring.Wiring.Wired;
 import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 
 /** HARNESS-R6: no device gets more volts than it bears, the pack full. */
 final class OverVoltage extends HarnessRule {
@@ -24,38 +27,47 @@ final class OverVoltage extends HarnessRule {
 
     @Override
     public String demand() {
-        return "No device gets more volts than it bears, the pack full.";
+        return "No device gets more volts than it bears, the pack full, whatever is plugged in.";
     }
 
     @Override
     Ruling judge(Situation situation, Wiring wiring) {
-        Rails rails = Rails.of(wiring, Plugged.PACK);
-        int looked = 0;
-        for (Wired w : wiring.wired()) {
-            Optional<Rails.Rail> rail = rails.rail(w.rail());
-            if (rail.isEmpty() || !w.device().draw().fed()) {
-                continue;
+        Set<String> looked = new HashSet<>();
+        for (Plugged plugged : Plugged.values()) {
+            Rails rails = Rails.of(wiring, plugged);
+            for (Wired w : wiring.wired()) {
+                OptionalDouble volts = rails.highest(wiring, w);
+                if (volts.isPresent()) {
+                    looked.add(w.device().name());
+                    if (volts.getAsDouble() > w.device().draw().most() + 1e-9) {
+                        boolean raw = rails.rail(w.rail())
+                                .filter(r -> r.rail().feed() == BoardRail.Feed.RAW)
+                                .isPresent();
+                        return over(wiring, w, volts.getAsDouble(), raw);
+                    }
+                }
             }
-            looked++;
-            boolean raw = rail.get().rail().feed() == BoardRail.Feed.RAW;
-            double volts = raw
-                    ? wiring.fullVolts()
-                    : rail.get().feeders().stream()
-                            .mapToDouble(Rails.Feeder::volts)
-                            .max()
-                            .orElse(0);
-            if (volts > w.device().draw().most() + 1e-9) {
-                return over(wiring, w, volts, raw);
-            }
+        }
+        List<String> untold = wiring.wired().stream()
+                .filter(w -> w.device().draw().fed())
+                .map(w -> w.device().name())
+                .filter(n -> !looked.contains(n))
+                .toList();
+        if (!untold.isEmpty()) {
+            return open(
+                    Optional.empty(),
+                    "Volts cannot be told: " + String.join(", ", untold),
+                    "Nothing feeds it yet. The other " + looked.size() + " devices get no more than they bear.");
         }
         return good(
                 "Nothing gets more volts than it bears",
-                looked + " devices looked at, pack at " + Quantity.VOLTAGE.text(wiring.fullVolts()) + ".");
+                looked.size() + " devices looked at in every state, pack at "
+                        + Quantity.VOLTAGE.text(wiring.fullVolts()) + ".");
     }
 
     private Ruling over(Wiring wiring, Wired w, double volts, boolean raw) {
         Device device = w.device();
-        double cells = wiring.pack().cells();
+        double cells = wiring.fullVolts() / wiring.harness().packs().fullCell();
         Working full = Working.of(
                 id(),
                 raw ? "Full pack" : "Volts on rail " + w.rail(),

@@ -26,6 +26,9 @@ final class PacksJoined extends HarnessRule {
     private static final Judgement RATE = new Judgement(
             "HARNESS-R8.rate", "equalising current over the smaller capacity in an hour", Quantity.NUMBER, 1, 0.1, 5);
 
+    /** Cells that a pack can have. */
+    private static final int MOST_CELLS = 12;
+
     PacksJoined() {
         super("HARNESS-R8", "Packs side by side", new Source.OwnEstimate("defaults of judgement"));
     }
@@ -60,6 +63,13 @@ final class PacksJoined extends HarnessRule {
                     Gate.POWER,
                     a.cells() + " cells beside " + b.cells(),
                     "Packs of different cells must never be joined in parallel.",
+                    List.of());
+        }
+        if (join.how() == Joined.SERIES && a.cells() + b.cells() > MOST_CELLS) {
+            return stop(
+                    Gate.POWER,
+                    a.cells() + b.cells() + " cells in series",
+                    "Drachen reckons with " + MOST_CELLS + " at most, and cannot say what so many would do.",
                     List.of());
         }
         if (join.first() == 0 || join.second() == 0) {

@@ -10,6 +10,7 @@ import app.drachen.core.wiring.Wiring;
 import app.drachen.core.wiring.Wiring.Wired;
 import app.drachen.core.working.Source;
 import java.util.List;
+import java.util.Optional;
 
 /** HARNESS-R9: by the pin orders of both ends, ground meets ground, power power, and transmit receive. */
 final class PinOrder extends HarnessRule {
@@ -48,6 +49,9 @@ final class PinOrder extends HarnessRule {
                                 x -> x.withHarness(
                                         x.harness().withLead(w.device().name(), l -> l.running(Way.CARD)))));
             }
+        }
+        if (leads == 0) {
+            return open(Optional.empty(), "No plug is in yet whose pins could be compared", "Plug the devices in.");
         }
         return good("Pins agree at both ends", leads + " leads looked at.");
     }

@@ -71,6 +71,7 @@ final class Places extends HarnessRule {
                                     ? "One of these must give: " + String.join(", ", first.rivals()) + ". "
                                     : "")
                             + upper(String.join("; ", first.reasons()))
+                            + (best.whole() ? "" : " (not every way of giving rates to timer groups was tried)")
                             + ". Bridge power to it, take it off, or take another board.",
                     List.of());
         }

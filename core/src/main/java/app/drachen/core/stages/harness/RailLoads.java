@@ -18,10 +18,10 @@ import java.util.Optional;
 
 /** HARNESS-R4: each supply carries what hangs on it, and its regulator stays cool. */
 final class RailLoads extends HarnessRule {
-    static final Judgement PEAK =
-            new Judgement("HARNESS-R4.peak", "share of a rating that peaks may take", Quantity.SHARE, 0.8, 0.3, 1.5);
-    static final Judgement MEAN =
-            new Judgement("HARNESS-R4.mean", "share of a rating that the mean may take", Quantity.SHARE, 0.5, 0.2, 1.0);
+    static final Judgement PEAK = new Judgement(
+            "HARNESS-R4.peak", "share of a rating that peaks may take", Quantity.SHARE, Rails.PEAK_SHARE, 0.3, 1.5);
+    static final Judgement MEAN = new Judgement(
+            "HARNESS-R4.mean", "share of a rating that the mean may take", Quantity.SHARE, Rails.MEAN_SHARE, 0.2, 1.0);
     private static final Judgement HOT =
             new Judgement("HARNESS-R4.hot", "what a regulator may warm by", Quantity.WARMING, 70, 20, 120);
     private static final Judgement WARM =
@@ -55,10 +55,15 @@ final class RailLoads extends HarnessRule {
         Rails rails = Rails.of(wiring, Plugged.PACK);
         List<Working> workings = new ArrayList<>();
         Optional<Ruling> warm = Optional.empty();
+        List<String> untold = new ArrayList<>();
         String tightest = "";
         double most = -1;
         for (Rails.Rail rail : rails.rails()) {
             if (rail.rail().feed() == BoardRail.Feed.RAW || rail.peak() == 0) {
+                continue;
+            }
+            if (!rail.fed()) {
+                untold.add(rail.rail().name());
                 continue;
             }
             String name = "The rail " + rail.rail().name();
@@ -74,6 +79,7 @@ final class RailLoads extends HarnessRule {
                                     + "; nobody knows what it carries",
                             "Look up what its supply gives for long, and enter it.");
                 }
+                untold.add(rail.rail().name());
                 continue;
             }
             if (rail.peak() > situation.judged(PEAK) * rating) {
@@ -117,9 +123,49 @@ final class RailLoads extends HarnessRule {
                         + Quantity.CURRENT_FINE.text(rating) + ".";
             }
         }
+        Optional<Ruling> hot = linear(situation, wiring, rails);
+        if (hot.isPresent()) {
+            return hot.get();
+        }
+        if (warm.isEmpty() && !untold.isEmpty()) {
+            return open(
+                    Optional.empty(),
+                    "Whether " + String.join(", ", untold) + " carries its peak cannot be told",
+                    "Nothing feeds it yet, or nobody entered what its supply gives for long.");
+        }
         return warm.isPresent()
                 ? warm.get()
                 : good("Every rail carries its peak", tightest, workings.toArray(new Working[0]));
+    }
+
+    /** A linear regulator in a device, of which nobody knows how it gets rid of its heat. */
+    private Optional<Ruling> linear(Situation situation, Wiring wiring, Rails rails) {
+        for (Rails.Rail rail : rails.rails()) {
+            for (Rails.Feeder f : rail.feeders()) {
+                boolean linear = wiring.of(f.name())
+                        .filter(w -> w.device().gives().linear())
+                        .isPresent();
+                double watts = (wiring.fullVolts() - f.volts()) * Math.max(0, f.amps());
+                if (linear && watts > situation.judged(LINEAR)) {
+                    return Optional.of(stop(
+                            Gate.LAUNCH,
+                            "The linear regulator of " + f.name() + " turns " + Quantity.POWER_FINE.text(watts)
+                                    + " into heat",
+                            "Switching regulator, air, fewer volts in.",
+                            List.of(Working.of(
+                                    "HARNESS-A4",
+                                    "Heat in the regulator of " + f.name(),
+                                    watts,
+                                    Quantity.POWER_FINE,
+                                    "(U_in − U_out)·I",
+                                    new Source.Elementary("circuit theory"),
+                                    Working.in("volts in U_in", wiring.fullVolts(), Quantity.VOLTAGE),
+                                    Working.in("volts out U_out", f.volts(), Quantity.VOLTAGE),
+                                    Working.in("mean current I", f.amps(), Quantity.CURRENT_FINE)))));
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     private static Working peak(Rails.Rail rail) {

@@ -10,10 +10,12 @@ import app.drachen.core.wiring.Plugged;
 import app.drachen.core.wiring.Rails;
 import app.drachen.core.wiring.Rails.Feeder;
 import app.drachen.core.wiring.Wiring;
+import app.drachen.core.wiring.Wiring.Wired;
 import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** HARNESS-R5: no two supplies feed one rail with neither a diode nor a lifted wire between. */
 final class TwoFeeders extends HarnessRule {
@@ -28,6 +30,17 @@ final class TwoFeeders extends HarnessRule {
 
     @Override
     Ruling judge(Situation situation, Wiring wiring) {
+        Optional<Wired> twice = wiring.wired().stream().filter(Wired::twice).findFirst();
+        if (twice.isPresent()) {
+            String name = twice.get().device().name();
+            return stop(
+                    Gate.POWER,
+                    upper(name) + " is fed from " + twice.get().rail() + " and by its plug from "
+                            + twice.get().place().map(p -> p.rail()).orElse(""),
+                    "Two supplies meet in it. Lift the red wire of its plug.",
+                    List.of(),
+                    new Remedy.Change("Lift red of " + name, "Red wire lifted: " + name, s -> lift(s, List.of(name))));
+        }
         for (Plugged plugged : Plugged.values()) {
             for (Rails.Rail rail : Rails.of(wiring, plugged).rails()) {
                 if (rail.fought()) {

@@ -22,7 +22,7 @@ final class Practice {
     private final EditPopup list;
     private Optional<Training> training = Optional.empty();
     private List<Planted> causes = List.of();
-    private boolean beginning;
+    private Optional<OpenAircraft> beginning = Optional.empty();
 
     /**
      * No practice yet.
@@ -50,7 +50,7 @@ final class Practice {
     }
 
     boolean beginning() {
-        return beginning;
+        return beginning.filter(session::shows).isPresent();
     }
 
     /** The aircraft as it really is, for one more check; empty where nothing is hidden. */
@@ -64,7 +64,7 @@ final class Practice {
         Setup setup = session.setup();
         OpenAircraft aircraft = session.aircraft();
         long seed = dice.nextLong();
-        beginning = true;
+        beginning = Optional.of(aircraft);
         session.desk()
                 .jobs()
                 .start(
@@ -73,13 +73,13 @@ final class Practice {
                         running -> new Begun(Training.begin(setup, count, seed), Planted.possible(setup)),
                         begun -> begin(aircraft, begun),
                         failed -> {
-                            beginning = false;
+                            beginning = Optional.empty();
                             session.tell(failed);
                         });
     }
 
     private void begin(OpenAircraft aircraft, Begun begun) {
-        beginning = false;
+        beginning = Optional.empty();
         int hidden = begun.round().hidden().size();
         if (hidden == 0) {
             session.tell("Sticks and tilts would show no fault of this aircraft.");

@@ -3,13 +3,11 @@ package app.drachen.desktop.stage.hangar;
 import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Session;
 import app.drachen.desk.work.Lane;
+import app.drachen.desktop.widget.PictureBytes;
 import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
-import app.drachen.files.ImportFailedException;
 import app.drachen.files.hangar.Album;
 import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -30,7 +28,6 @@ import javafx.stage.Popup;
 
 /** Name, notes and pictures of the aircraft that is chosen on the shelf, to be edited in place. */
 final class AlbumPane extends VBox {
-    private static final long LARGEST = 12_000_000;
     private static final double SMALL = 62;
 
     private final Session session;
@@ -229,23 +226,9 @@ final class AlbumPane extends VBox {
                 .start(
                         Lane.READ,
                         session,
-                        running -> picture(file),
+                        running -> PictureBytes.read(file),
                         bytes -> change(
                                 album -> album.add(a.id(), file.getFileName().toString(), bytes)),
                         session::tell)));
-    }
-
-    /** The bytes of a picture that can be shown. */
-    private static byte[] picture(Path file) throws ImportFailedException {
-        try {
-            byte[] bytes = Files.size(file) > LARGEST ? new byte[0] : Files.readAllBytes(file);
-            if (bytes.length == 0 || new Image(new ByteArrayInputStream(bytes)).isError()) {
-                throw new ImportFailedException(
-                        file, "", "this is no picture or larger than 12 MB; choose a PNG or JPEG below that");
-            }
-            return bytes;
-        } catch (IOException e) {
-            throw new ImportFailedException(file, "", "cannot be read (" + e.getMessage() + ")");
-        }
     }
 }

@@ -65,6 +65,9 @@ final class HarnessDeeds {
             List<String> names = list.equals("devices")
                     ? h.devices().stream().map(Device::name).toList()
                     : h.radios().stream().map(Radio::device).toList();
+            if (!names.contains(name)) {
+                throw new IllegalArgumentException("That is not there any more; look again.");
+            }
             return Components.with(s, "harness." + list + "[" + names.indexOf(name) + "]." + path, value);
         });
     }

@@ -4,11 +4,11 @@ import app.drachen.core.wiring.InstallList;
 import app.drachen.core.wiring.InstallList.Step;
 import app.drachen.core.wiring.Wiring;
 import app.drachen.desk.Session;
+import app.drachen.desk.work.Lane;
 import app.drachen.desktop.widget.Dialogs;
+import app.drachen.desktop.widget.PictureBytes;
 import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -82,15 +82,19 @@ final class InstallForm extends VBox {
     private void photo(Step step) {
         var aircraft = session.aircraft();
         for (Path file : dialogs.open("Photograph of: " + step.what(), List.of(".png", ".jpg", ".jpeg"))) {
-            try {
-                byte[] bytes = Files.readAllBytes(file);
-                aircraft.album(
-                        album -> album.add(aircraft.id(), "Install, " + step.id() + ": " + file.getFileName(), bytes),
-                        leaves -> session.tell("In the album of " + aircraft.name() + ": " + file.getFileName() + "."),
-                        session::tell);
-            } catch (IOException e) {
-                session.tell(file.getFileName() + " cannot be read; choose another picture.");
-            }
+            String name = "Install, " + step.id() + ": " + file.getFileName();
+            session.desk()
+                    .jobs()
+                    .start(
+                            Lane.READ,
+                            aircraft,
+                            running -> PictureBytes.read(file),
+                            bytes -> aircraft.album(
+                                    album -> album.add(aircraft.id(), name, bytes),
+                                    leaves -> session.tell(
+                                            "In the album of " + aircraft.name() + ": " + file.getFileName() + "."),
+                                    session::tell),
+                            session::tell);
         }
     }
 }

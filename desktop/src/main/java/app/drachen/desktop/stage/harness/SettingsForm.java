@@ -21,6 +21,9 @@ import javafx.scene.layout.VBox;
 /** Copies of the values in the board: read, kept with the aircraft, written, and told apart. */
 final class SettingsForm extends VBox {
     private static final List<String> ENDINGS = List.of(".txt", ".csv");
+    /** Values that are listed; the rest is counted. */
+    private static final int SHOWN = 400;
+
     private static final long LARGEST = 2_000_000;
     private final Session session;
     private final HarnessDeeds deeds;
@@ -54,8 +57,12 @@ final class SettingsForm extends VBox {
                                 "soft"),
                         reason,
                         buttons);
-        now.ifPresent(s -> s.values().stream().limit(400).forEach(v -> rows.getChildren()
+        now.ifPresent(s -> s.values().stream().limit(SHOWN).forEach(v -> rows.getChildren()
                 .add(Texts.label(v.name() + "   " + v.text()))));
+        int more = now.map(s -> s.values().size() - SHOWN).orElse(0);
+        if (more > 0) {
+            rows.getChildren().add(Texts.label("and " + more + " more; written out they are all there", "soft"));
+        }
         Scroller scroll = new Scroller(rows);
         scroll.setFitToWidth(true);
         scroll.setPrefHeight(300);

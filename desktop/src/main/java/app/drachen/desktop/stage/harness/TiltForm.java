@@ -90,7 +90,8 @@ final class TiltForm extends VBox {
                                         ? " That is more than 10°: a free turn, or a tilt was misread. Repeat it."
                                         : ""),
                         "soft"));
-        if (found.flat()) {
+        boolean clear = found.rest() <= Math.toRadians(10) && found.misfit() <= Math.toRadians(10);
+        if (found.flat() && clear) {
             BoardMount mount = session.setup().mount();
             int points = Math.floorMod(
                     mount.configuredQuarterTurns() + found.nearest().yaw(), 4);

@@ -4,13 +4,13 @@ import app.drachen.core.modes.RadioSwitch;
 import app.drachen.core.modes.SelectorKind;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
+import app.drachen.desktop.widget.Form;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.function.Consumer;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
@@ -21,7 +21,6 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 
 /** The switches of the radio, two lines each: name, channel, positions, use; and what each position does. */
 final class SwitchRows extends VBox {
@@ -83,7 +82,8 @@ final class SwitchRows extends VBox {
                 v -> set(at, s -> new RadioSwitch(s.name(), (int) Math.rint(v), s.kind(), s.use(), s.positions())));
         channel.columns(2);
         channel.show(now.channel(), session.units());
-        ComboBox<SelectorKind> kind = box("switch-kind-" + at, SelectorKind.values(), now.kind(), SelectorKind::label);
+        ComboBox<SelectorKind> kind =
+                Form.box("switch-kind-" + at, List.of(SelectorKind.values()), now.kind(), SelectorKind::label);
         kind.setOnAction(e -> set(
                 at,
                 s -> new RadioSwitch(
@@ -93,7 +93,7 @@ final class SwitchRows extends VBox {
                         s.use(),
                         fitted(s.positions(), kind.getValue().places().size()))));
         ComboBox<RadioSwitch.Use> use =
-                box("switch-use-" + at, RadioSwitch.Use.values(), now.use(), RadioSwitch.Use::label);
+                Form.box("switch-use-" + at, List.of(RadioSwitch.Use.values()), now.use(), RadioSwitch.Use::label);
         use.setOnAction(
                 e -> set(at, s -> new RadioSwitch(s.name(), s.channel(), s.kind(), use.getValue(), s.positions())));
         Button gone = new Button("\u00d7");
@@ -128,25 +128,6 @@ final class SwitchRows extends VBox {
             fitted.set(i, positions.get(i).strip());
         }
         return fitted;
-    }
-
-    private static <T> ComboBox<T> box(String id, T[] values, T now, Function<T, String> words) {
-        ComboBox<T> box = new ComboBox<>();
-        box.getItems().setAll(values);
-        box.setValue(now);
-        box.setId(id);
-        box.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(T value) {
-                return value == null ? "" : words.apply(value);
-            }
-
-            @Override
-            public T fromString(String text) {
-                return now;
-            }
-        });
-        return box;
     }
 
     private boolean set(int at, UnaryOperator<RadioSwitch> how) {
