@@ -14,6 +14,7 @@ import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.Setup;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * The stand-in autopilot: loops, energy, guidance, losses, and the helpers.
@@ -26,7 +27,7 @@ import java.util.Optional;
  */
 public final class Autopilot {
     private static final double STICK_DEAD_BAND = 0.02;
-    private static final double LEAST_GROUND_SPEED = 4;
+    private static final double LAST_METRES = 6;
 
     private final Setup setup;
     private final List<Output> outputs;
@@ -37,12 +38,16 @@ public final class Autopilot {
     private final Loops loops;
     private final Energy energy;
     private final LaunchHelp launch;
-    private final Losses losses = new Losses();
+    private final HomeWay way;
+    private final Losses losses;
+    private final ExtraMixes extras;
     private final Autotune tune = new Autotune();
     private final AutoTrim trim = new AutoTrim();
     private Optional<Route> route = Optional.empty();
     private Helper helper = Helper.NONE;
     private boolean linkThere = true;
+    private Predicate<String> switchedOn = name -> true;
+    private double flaps;
 
     private FlightMode mode = FlightMode.MANUAL;
     private double powerCommand;
@@ -50,7 +55,6 @@ public final class Autopilot {
     private double heldCourse;
     private double centreNorth;
     private double centreEast;
-    private boolean climbing;
 
     /**
      * The autopilot of a set-up.
@@ -68,6 +72,23 @@ public final class Autopilot {
         loops = new Loops(limits, setup.gains());
         energy = new Energy(limits, setup.gains(), cruisePower);
         launch = new LaunchHelp(limits);
+        way = new HomeWay(home, limits, guidance);
+        losses = new Losses(setup.modes().losses());
+        extras = new ExtraMixes(setup.controls());
+    }
+
+    /**
+     * Where the flaps are asked to be.
+     *
+     * @param share [-], 0 to 1
+     */
+    public void flaps(double share) {
+        flaps = clamp(share, 0, 1);
+    }
+
+    /** Which switches of the radio are on, by name: extra mixes on others are out. All are, unless told otherwise. */
+    public void switches(Predicate<String> on) {
+        switchedOn = on;
     }
 
     /** The route that Mission flies; without one it flies Home. */
@@ -113,7 +134,7 @@ public final class Autopilot {
      * @param sensed what the board believes
      */
     public void update(double step, FlightMode wanted, Sticks sticks, Sensed sensed) {
-        losses.link(step, linkThere);
+        losses.link(step, linkThere, mode, sensed);
         FlightMode acting = losses.mode(wanted);
         if (acting != mode) {
             enter(acting, sensed);
@@ -124,6 +145,10 @@ public final class Autopilot {
             enter(acting, sensed);
         } else {
             fly(step, losses.linkLost() ? Sticks.CENTRED : sticks, sensed);
+        }
+        if (!extras.none()) {
+            extras.update(
+                    step, switchedOn, loops.rollCommand, loops.pitchCommand, loops.yawCommand, powerCommand, flaps);
         }
         if (helper == Helper.AUTOTUNE && (mode == FlightMode.RATE || mode == FlightMode.LEVEL)) {
             tune.update(
@@ -147,6 +172,20 @@ public final class Autopilot {
             case GLIDE -> {
                 energy.glide(step, limits.cruiseSpeed(), sensed);
                 automatic(step, Math.min(Losses.WAITING_BANK, limits.bank()), sensed);
+            }
+            case LEVEL -> {
+                energy.update(step, heldHeight, limits.cruiseSpeed(), sensed);
+                automatic(step, 0, sensed);
+            }
+            case LAND -> {
+                energy.glide(step, limits.cruiseSpeed(), sensed);
+                automatic(
+                        step, sensed.height() < LAST_METRES ? 0 : Math.min(Losses.WAITING_BANK, limits.bank()), sensed);
+            }
+            case POWER_OFF -> {
+                energy.glide(step, limits.cruiseSpeed(), sensed);
+                automatic(step, 0, sensed);
+                powerCommand = 0;
             }
             case AS_WANTED -> {
                 switch (mode) {
@@ -174,17 +213,12 @@ public final class Autopilot {
         energy.start(sensed);
         heldHeight = sensed.height();
         heldCourse = Guidance.course(sensed);
-        climbing = false;
         centreNorth = sensed.north();
         centreEast = sensed.east();
         guidance.begin();
         if (wanted == FlightMode.HOME || (wanted == FlightMode.MISSION && route.isEmpty())) {
-            heldHeight = home.height();
-            climbing = home.climbFirst() && sensed.height() < home.height() - 5;
-            // a climb first goes round a place to its right, so that it does not carry it away
-            double abeam = heldCourse + Math.PI / 2;
-            centreNorth = climbing ? sensed.north() + home.circleRadius() * Math.cos(abeam) : 0;
-            centreEast = climbing ? sensed.east() + home.circleRadius() * Math.sin(abeam) : 0;
+            way.begin(sensed);
+            heldHeight = way.height;
         }
     }
 
@@ -230,20 +264,14 @@ public final class Autopilot {
     }
 
     private void home(double step, Sensed sensed) {
-        double bank;
-        double towards = Math.atan2(-sensed.east(), -sensed.north());
-        double speed = limits.cruiseSpeed();
-        if (climbing) {
-            climbing = sensed.height() < home.height() - 5;
-            bank = guidance.bankForCircle(centreNorth, centreEast, home.circleRadius(), sensed);
-        } else if (Math.hypot(sensed.north(), sensed.east()) > 2 * home.circleRadius()) {
-            bank = guidance.bankForCourse(towards, sensed);
-            speed = againstWind(towards, sensed);
+        way.fly(step, sensed);
+        heldHeight = way.height;
+        if (way.landing) {
+            energy.glide(step, way.speed, sensed);
         } else {
-            bank = guidance.bankForCircle(0, 0, home.circleRadius(), sensed);
+            energy.update(step, way.height, way.speed, sensed);
         }
-        energy.update(step, heldHeight, speed, sensed);
-        automatic(step, bank, sensed);
+        automatic(step, way.landing ? 0 : way.bank, sensed);
     }
 
     private void mission(double step, Sensed sensed) {
@@ -258,15 +286,9 @@ public final class Autopilot {
         double share =
                 clamp(flown.along(guidance.leg(), sensed.north(), sensed.east()) / flown.length(guidance.leg()), 0, 1);
         heldHeight = from.height() + share * (to.height() - from.height());
-        double way = Math.atan2(to.east() - from.east(), to.north() - from.north());
-        energy.update(step, heldHeight, againstWind(way, sensed), sensed);
+        double course = Math.atan2(to.east() - from.east(), to.north() - from.north());
+        energy.update(step, heldHeight, HomeWay.againstWind(course, limits, sensed), sensed);
         automatic(step, bank, sensed);
-    }
-
-    /** Cruise speed, or as much more as leaves a ground speed along a course. */
-    private double againstWind(double course, Sensed sensed) {
-        double head = -(sensed.windNorth() * Math.cos(course) + sensed.windEast() * Math.sin(course));
-        return clamp(head + LEAST_GROUND_SPEED, limits.cruiseSpeed(), limits.topSpeed());
     }
 
     private void automatic(double step, double bank, Sensed sensed) {
@@ -280,12 +302,12 @@ public final class Autopilot {
      * @param pulsesMicros filled, one for each output [µs]
      */
     public void mix(double[] pulsesMicros) {
-        double roll = loops.rollCommand + trim.roll;
-        double pitch = loops.pitchCommand + trim.pitch;
-        double yaw = loops.yawCommand + trim.yaw;
+        double roll = loops.rollCommand + trim.roll + extras.roll;
+        double pitch = loops.pitchCommand + trim.pitch + extras.pitch;
+        double yaw = loops.yawCommand + trim.yaw + extras.yaw;
         for (int i = 0; i < pulsesMicros.length; i++) {
             Output output = outputs.get(i);
-            pulsesMicros[i] = output.pulse(output.mix().mix(roll, pitch, yaw, powerCommand));
+            pulsesMicros[i] = output.pulse(output.mixed(roll, pitch, yaw, powerCommand, flaps) + extras.added(i));
         }
     }
 

@@ -1,7 +1,9 @@
 package app.drachen.core.bench;
 
 import app.drachen.core.air.Atmosphere;
+import app.drachen.core.airframe.Tail;
 import app.drachen.core.autopilot.Autopilot;
+import app.drachen.core.autopilot.RadioPath;
 import app.drachen.core.autopilot.Sticks;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.Surface;
@@ -18,6 +20,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A simulated board on the bench that goes on living while sticks, switch, tilt, supply and link change: the stand-in autopilot with its
@@ -38,6 +41,7 @@ public final class LiveBoard {
     private final Optional<FlightMode> kept;
     private final Wiring wiring;
     private final Autopilot autopilot;
+    private final RadioPath radio;
     private final Sensed sensed;
     private final double[] pulses;
     private final double[] stand;
@@ -55,18 +59,43 @@ public final class LiveBoard {
      * @param pitch of the aircraft, nose up positive [rad], −π/2 to π/2
      * @param plugged what is plugged in; empty for nothing
      * @param link whether the radio is heard
+     * @param flaps where the flaps are asked to be [-], 0 to 1
+     * @param on names of the switches that are in their last position
      */
     public record Inputs(
-            Sticks sticks, double selector, double roll, double pitch, Optional<Plugged> plugged, boolean link) {
+            Sticks sticks,
+            double selector,
+            double roll,
+            double pitch,
+            Optional<Plugged> plugged,
+            boolean link,
+            double flaps,
+            Set<String> on) {
         public Inputs {
             Ranges.require("selector", selector, 700, 2_300, "µs");
             Ranges.require("roll", roll, -Math.PI, Math.PI, "rad");
             Ranges.require("pitch", pitch, -Math.PI / 2, Math.PI / 2, "rad");
+            Ranges.require("flaps", flaps, 0, 1, "-");
+            on = Set.copyOf(on);
+        }
+
+        /**
+         * The same with flaps.
+         *
+         * @param share [-], 0 to 1
+         */
+        public Inputs flapped(double share) {
+            return new Inputs(sticks, selector, roll, pitch, plugged, link, share, on);
+        }
+
+        /** The same with other switches in their last position. */
+        public Inputs switches(Set<String> names) {
+            return new Inputs(sticks, selector, roll, pitch, plugged, link, flaps, names);
         }
 
         /** The same with other sticks. */
         public Inputs with(Sticks to) {
-            return new Inputs(to, selector, roll, pitch, plugged, link);
+            return new Inputs(to, selector, roll, pitch, plugged, link, flaps, on);
         }
 
         /**
@@ -75,7 +104,7 @@ public final class LiveBoard {
          * @param pulse [µs]
          */
         public Inputs switched(double pulse) {
-            return new Inputs(sticks, pulse, roll, pitch, plugged, link);
+            return new Inputs(sticks, pulse, roll, pitch, plugged, link, flaps, on);
         }
 
         /**
@@ -85,17 +114,17 @@ public final class LiveBoard {
          * @param toPitch nose up positive [rad]
          */
         public Inputs tilted(double toRoll, double toPitch) {
-            return new Inputs(sticks, selector, toRoll, toPitch, plugged, link);
+            return new Inputs(sticks, selector, toRoll, toPitch, plugged, link, flaps, on);
         }
 
         /** The same with something else plugged in. */
         public Inputs plugged(Optional<Plugged> to) {
-            return new Inputs(sticks, selector, roll, pitch, to, link);
+            return new Inputs(sticks, selector, roll, pitch, to, link, flaps, on);
         }
 
         /** The same with the radio heard or not. */
         public Inputs heard(boolean there) {
-            return new Inputs(sticks, selector, roll, pitch, plugged, there);
+            return new Inputs(sticks, selector, roll, pitch, plugged, there, flaps, on);
         }
     }
 
@@ -124,6 +153,7 @@ public final class LiveBoard {
         this.kept = kept;
         this.wiring = Wiring.of(real);
         autopilot = new Autopilot(real, 0.5);
+        radio = new RadioPath(real.controls(), real.airframe().tail() instanceof Tail.Vee);
         sensed = new Sensed(real.mount(), new NoiseSource(1));
         pulses = new double[real.controls().outputs().size()];
         stand = new double[pulses.length];
@@ -133,7 +163,14 @@ public final class LiveBoard {
         }
         double first = real.modes().selector().table().get(0).pulseMicros();
         inputs = new Inputs(
-                Sticks.CENTRED, Math.max(700, Math.min(2_300, first)), 0, 0, Optional.of(Plugged.PACK), true);
+                Sticks.CENTRED,
+                Math.max(700, Math.min(2_300, first)),
+                0,
+                0,
+                Optional.of(Plugged.PACK),
+                true,
+                0,
+                Set.of());
         advance(TURN);
     }
 
@@ -156,7 +193,7 @@ public final class LiveBoard {
         if (inputs.plugged().filter(Plugged::pack).isEmpty()) {
             return Optional.of("no pack is plugged in");
         }
-        if (inputs.sticks().power() > ARMING_STICK) {
+        if (radio.heard(inputs.sticks()).power() > ARMING_STICK) {
             return Optional.of("the power stick is up");
         }
         return inputs.link() ? Optional.empty() : Optional.of("the radio is not heard");
@@ -193,8 +230,11 @@ public final class LiveBoard {
         }
         sensed.still(real.modes().limits().cruiseSpeed());
         sensed.attitude(inputs.roll(), inputs.pitch(), 0);
+        Sticks heard = radio.heard(inputs.sticks());
         autopilot.link(inputs.link());
-        autopilot.update(TURN, wanted().orElse(autopilot.mode()), inputs.sticks(), sensed);
+        autopilot.flaps(inputs.flaps());
+        autopilot.switches(inputs.on()::contains);
+        autopilot.update(TURN, wanted().orElse(autopilot.mode()), heard, sensed);
         autopilot.mix(pulses);
         for (int i = 0; i < pulses.length; i++) {
             Output o = real.controls().outputs().get(i);

@@ -1,7 +1,6 @@
 package app.drachen.core.bench;
 
 import app.drachen.core.controls.Axis;
-import app.drachen.core.controls.MixRow;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.setup.BoardMount;
@@ -103,9 +102,9 @@ public record Planted(String id, String words, String why, UnaryOperator<Setup> 
                 "Its pulse comes, and it never moves.",
                 s -> withoutPower(s, List.of(surface))));
         for (Axis axis : List.of(Axis.ROLL, Axis.PITCH, Axis.YAW)) {
-            double share = share(o.mix(), axis);
+            double share = o.mix().share(axis);
             boolean alone = List.of(Axis.ROLL, Axis.PITCH, Axis.YAW).stream()
-                            .filter(a -> share(o.mix(), a) != 0)
+                            .filter(a -> o.mix().share(a) != 0)
                             .count()
                     < 2;
             if (share != 0 && !alone) {
@@ -133,24 +132,11 @@ public record Planted(String id, String words, String why, UnaryOperator<Setup> 
                 id + " " + surface.id(),
                 words,
                 why,
-                s -> s.withControls(s.controls().change(surface, o -> o.withMix(with(o.mix(), axis, times)))));
-    }
-
-    private static double share(MixRow mix, Axis axis) {
-        return switch (axis) {
-            case ROLL -> mix.roll();
-            case PITCH -> mix.pitch();
-            case YAW -> mix.yaw();
-            case POWER -> mix.power();
-        };
-    }
-
-    private static MixRow with(MixRow m, Axis axis, double times) {
-        return new MixRow(
-                axis == Axis.ROLL ? times * m.roll() : m.roll(),
-                axis == Axis.PITCH ? times * m.pitch() : m.pitch(),
-                axis == Axis.YAW ? times * m.yaw() : m.yaw(),
-                m.power());
+                s -> s.withControls(s.controls()
+                        .change(
+                                surface,
+                                o -> o.withMix(
+                                        o.mix().with(axis, times * o.mix().share(axis))))));
     }
 
     private static void swapped(List<Planted> all, Output one, Output other) {

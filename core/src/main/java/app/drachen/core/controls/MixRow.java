@@ -3,14 +3,15 @@ package app.drachen.core.controls;
 import app.drachen.core.units.Ranges;
 
 /**
- * Shares of the four commands in one output. Positive means trailing edge down (rudder: left).
+ * Shares of the commands in one output. Positive means trailing edge down (rudder: left).
  *
  * @param roll [-], −2 to 2
  * @param pitch [-], −2 to 2
  * @param yaw [-], −2 to 2
  * @param power [-], −2 to 2
+ * @param flaps [-], −2 to 2
  */
-public record MixRow(double roll, double pitch, double yaw, double power) {
+public record MixRow(double roll, double pitch, double yaw, double power, double flaps) {
     public static final MixRow NONE = new MixRow(0, 0, 0, 0);
     public static final MixRow MOTOR = new MixRow(0, 0, 0, 1);
 
@@ -19,6 +20,12 @@ public record MixRow(double roll, double pitch, double yaw, double power) {
         Ranges.require("pitch share", pitch, -2, 2, "-");
         Ranges.require("yaw share", yaw, -2, 2, "-");
         Ranges.require("power share", power, -2, 2, "-");
+        Ranges.require("flap share", flaps, -2, 2, "-");
+    }
+
+    /** A row that flaps do not move. */
+    public MixRow(double roll, double pitch, double yaw, double power) {
+        this(roll, pitch, yaw, power, 0);
     }
 
     /**
@@ -44,7 +51,22 @@ public record MixRow(double roll, double pitch, double yaw, double power) {
                 axis == Axis.ROLL ? share : roll,
                 axis == Axis.PITCH ? share : pitch,
                 axis == Axis.YAW ? share : yaw,
-                axis == Axis.POWER ? share : power);
+                axis == Axis.POWER ? share : power,
+                flaps);
+    }
+
+    /**
+     * The same row with another share of the flaps.
+     *
+     * @param share [-], −2 to 2
+     */
+    public MixRow withFlaps(double share) {
+        return new MixRow(roll, pitch, yaw, power, share);
+    }
+
+    /** Whether nothing moves the output. */
+    public boolean isEmpty() {
+        return roll == 0 && pitch == 0 && yaw == 0 && power == 0 && flaps == 0;
     }
 
     /**

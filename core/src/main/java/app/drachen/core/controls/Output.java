@@ -36,6 +36,25 @@ public record Output(
         Ranges.require("neutral", neutralMicros, 800, 2_200, "µs");
     }
 
+    /** Under this power differential power is off, so that a yaw stick starts no motor [-]; a default of judgement. */
+    public static final double LEAST_DIFFERENTIAL = 0.05;
+
+    /**
+     * What the row makes of the commands; at a motor the other commands count only while it runs.
+     *
+     * @param roll [-], −1 to 1
+     * @param pitch [-], −1 to 1
+     * @param yaw [-], −1 to 1
+     * @param power [-], 0 to 1
+     * @param flaps [-], 0 to 1
+     * @return [-]
+     */
+    public double mixed(double roll, double pitch, double yaw, double power, double flaps) {
+        return surface.isMotor() && power < LEAST_DIFFERENTIAL
+                ? mix.power() * power
+                : mix.mix(roll, pitch, yaw, power) + mix.flaps() * flaps;
+    }
+
     /**
      * Pulse for a mixed command, before the travel limits it.
      *

@@ -20,12 +20,15 @@ import app.drachen.core.controls.Linkage;
 import app.drachen.core.controls.MixPreset;
 import app.drachen.core.controls.MixRow;
 import app.drachen.core.controls.Output;
+import app.drachen.core.controls.RadioSide;
 import app.drachen.core.controls.RadioTrims;
 import app.drachen.core.controls.Rates;
 import app.drachen.core.controls.Surface;
+import app.drachen.core.modes.Arming;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.HomeProfile;
 import app.drachen.core.modes.Limits;
+import app.drachen.core.modes.LossPlan;
 import app.drachen.core.modes.ModeSetup;
 import app.drachen.core.modes.RadioSwitch;
 import app.drachen.core.modes.Selector;
@@ -81,7 +84,9 @@ public final class DemoAircraft {
                         surface(2, Surface.RIGHT_ELEVON, new MixRow(-0.4, -0.4, 0, 0), true, 1508, false, 1080, 1920),
                         motor(3)),
                 RadioTrims.NONE,
-                new Rates(0.7, 0.8, 0.7, 0.3));
+                new Rates(0.7, 0.8, 0.7, 0.3),
+                Optional.of(RadioSide.USUAL),
+                List.of());
         Propulsion propulsion = Propulsion.of(
                 Drive.straight(motorOf(1_150, 0.085, 0.8), new Propeller(0.203, 0.127)),
                 new Pack("3S 2.2 Ah", 3, 2_200 * 3.6, 0.036));
@@ -96,7 +101,10 @@ public final class DemoAircraft {
                 new Limits(toRadians(40), toRadians(20), toRadians(20), 10.5, 14, 18, 2.5),
                 new HomeProfile(80, 60, true),
                 FlightMode.MANUAL,
-                switches());
+                switches(),
+                LossPlan.usual(),
+                Optional.of(Arming.GUARDED),
+                Optional.empty());
         return DemoHarness.rochen(
                 finish("Rochen", "Flying wing for the dyke's grass", airframe, parts, propulsion, controls, modes));
     }
@@ -160,7 +168,9 @@ public final class DemoAircraft {
                         preset(4, MixPreset.VEE, Surface.RIGHT_VEE, true, 1494, false, 980, 2010),
                         motor(5)),
                 RadioTrims.NONE,
-                new Rates(0.6, 0.7, 0.7, 0.3));
+                new Rates(0.6, 0.7, 0.7, 0.3),
+                Optional.of(RadioSide.USUAL),
+                List.of());
         Propulsion propulsion = Propulsion.of(
                 new Drive(
                         motorOf(880, 0.075, 0.9), new Propeller(0.254, 0.152), Drive.Turn.CLOCKWISE, toRadians(-2), 0),
@@ -176,7 +186,10 @@ public final class DemoAircraft {
                 new Limits(toRadians(35), toRadians(18), toRadians(18), 11.5, 15, 19, 2.2),
                 new HomeProfile(60, 40, false),
                 FlightMode.MANUAL,
-                switches());
+                switches(),
+                LossPlan.usual(),
+                Optional.of(Arming.GUARDED),
+                Optional.empty());
         return DemoHarness.strandlaeufer(finish(
                 "Strandläufer", "V-tail pusher for counting waders", airframe, parts, propulsion, controls, modes));
     }
@@ -240,7 +253,9 @@ public final class DemoAircraft {
                         preset(4, MixPreset.CONVENTIONAL, Surface.RUDDER, true, 1492, false, 980, 2010),
                         motor(5)),
                 RadioTrims.NONE,
-                new Rates(0.6, 0.6, 0.8, 0.3));
+                new Rates(0.6, 0.6, 0.8, 0.3),
+                Optional.of(RadioSide.USUAL),
+                List.of());
         Propulsion propulsion = Propulsion.of(
                 new Drive(
                         motorOf(760, 0.06, 1.0),
@@ -260,7 +275,10 @@ public final class DemoAircraft {
                 new Limits(toRadians(35), toRadians(18), toRadians(18), 11, 14, 19, 2.5),
                 new HomeProfile(90, 70, true),
                 FlightMode.MANUAL,
-                switches());
+                switches(),
+                LossPlan.usual(),
+                Optional.of(Arming.GUARDED),
+                Optional.empty());
         return DemoHarness.seeschwalbe(
                 finish("Seeschwalbe", "Motor glider for the long dyke", airframe, parts, propulsion, controls, modes));
     }

@@ -1,24 +1,31 @@
 package app.drachen.core.flight;
 
 import app.drachen.core.controls.Output;
+import app.drachen.core.controls.ServoData;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The servos of an aircraft and the surfaces that they move.
  *
- * <p>Source: common practice, 0.04 s lag, 60° in 0.12 s, a dead band of 3 µs, and play of the linkage of 0.4° at the surface
- * (own estimate, 0.2° to 1°).
+ * <p>Source: common practice, 0.04 s lag; speed, dead band and play as entered, or as usual ({@link ServoData#USUAL}).
  *
  * <p>Mutable, for one thread; a step allocates nothing.
  */
 final class Servos {
     private static final double LAG = 0.04;
-    private static final double RATE_MICROS = 5_500;
+
+    /** 60° in 0.12 s at 45° for 500 µs [µs/s]. */
+    private static final double USUAL_RATE = 5_500;
 
     private final List<Output> outputs;
-    private double deadBand = 3;
-    private double play = Math.toRadians(0.4);
+
+    /** Of each servo: fastest change [µs/s], dead band [µs], play at the surface [rad]. */
+    private final double[] rate;
+
+    private final double[] deadBand;
+    private final double[] play;
 
     /** Where each servo stands, or what a motor's controller is told [µs]. */
     final double[] micros;
@@ -34,6 +41,9 @@ final class Servos {
     Servos(List<Output> outputs) {
         this.outputs = outputs;
         micros = new double[outputs.size()];
+        rate = new double[outputs.size()];
+        deadBand = new double[outputs.size()];
+        play = new double[outputs.size()];
         deflections = new double[outputs.size()];
         driven = new double[outputs.size()];
         drivenAt = new double[outputs.size()];
@@ -41,6 +51,13 @@ final class Servos {
         for (int i = 0; i < outputs.size(); i++) {
             Output output = outputs.get(i);
             boolean motor = output.surface().isMotor();
+            Optional<ServoData> known = output.linkage().servo();
+            ServoData servo = known.orElse(ServoData.USUAL);
+            rate[i] = known.isEmpty()
+                    ? USUAL_RATE
+                    : servo.speed() / output.linkage().servoAngle() * Output.FULL_COMMAND_MICROS;
+            deadBand[i] = servo.resolution();
+            play[i] = servo.slop();
             micros[i] = motor ? output.lowMicros() : output.centreMicros();
             deflections[i] = motor ? 0 : output.deflection(micros[i]);
         }
@@ -48,8 +65,8 @@ final class Servos {
 
     /** Takes dead band and play out. */
     void smooth() {
-        deadBand = 0;
-        play = 0;
+        Arrays.fill(deadBand, 0);
+        Arrays.fill(play, 0);
     }
 
     /** Puts all at once where the pulses [µs] want them. */
@@ -63,14 +80,14 @@ final class Servos {
 
     void move(double step, double[] pulsesMicros) {
         double share = 1 - Math.exp(-step / LAG);
-        double most = RATE_MICROS * step;
         for (int i = 0; i < micros.length; i++) {
             if (outputs.get(i).surface().isMotor()) {
                 micros[i] = pulsesMicros[i];
                 continue;
             }
+            double most = rate[i] * step;
             double error = pulsesMicros[i] - micros[i];
-            if (Math.abs(error) > deadBand) {
+            if (Math.abs(error) > deadBand[i]) {
                 micros[i] += Math.max(-most, Math.min(most, share * error));
             }
             if (micros[i] != drivenAt[i]) {
@@ -78,7 +95,7 @@ final class Servos {
                 driven[i] = outputs.get(i).deflection(micros[i]);
             }
             // the surface follows once the play is taken up
-            deflections[i] = Math.max(driven[i] - play / 2, Math.min(driven[i] + play / 2, deflections[i]));
+            deflections[i] = Math.max(driven[i] - play[i] / 2, Math.min(driven[i] + play[i] / 2, deflections[i]));
         }
     }
 }

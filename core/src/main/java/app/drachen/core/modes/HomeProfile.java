@@ -13,14 +13,92 @@ import java.util.Optional;
  * @param height return height above home [m], 5 to 1 000
  * @param circleRadius circle at home and in Circle [m], 5 to 500
  * @param climbFirst whether it climbs in a circle where it is before it goes home
+ * @param policy what the return height means
+ * @param arrival what it does at the end
+ * @param arrivalHeight height above home to which it descends at the end, where it does [m], 5 to 1 000
+ * @param rally where it goes instead of home, if it does
  */
-public record HomeProfile(double height, double circleRadius, boolean climbFirst) {
+public record HomeProfile(
+        double height,
+        double circleRadius,
+        boolean climbFirst,
+        HeightPolicy policy,
+        Arrival arrival,
+        double arrivalHeight,
+        Optional<Rally> rally) {
+    /** What the return height means. */
+    public enum HeightPolicy {
+        FIXED("flies at it, from above too"),
+        AT_LEAST("flies at it, or higher if it is higher"),
+        HOLD("stays at the height it has");
+
+        private final String label;
+
+        HeightPolicy(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /** What is done at the end. */
+    public enum Arrival {
+        CIRCLE("circles there"),
+        DESCEND("circles down to a height and stays"),
+        LAND("circles down and lands");
+
+        private final String label;
+
+        Arrival(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /**
+     * A place to come back to.
+     *
+     * @param north of home [m], −5 000 to 5 000
+     * @param east of home [m], −5 000 to 5 000
+     */
+    public record Rally(double north, double east) {
+        public Rally {
+            Ranges.require("rally point north", north, -5_000, 5_000, "m");
+            Ranges.require("rally point east", east, -5_000, 5_000, "m");
+        }
+    }
+
     /** Room wanted over an obstacle [m]; common practice, a default of judgement. */
     public static final double OBSTACLE_ROOM = 30;
 
     public HomeProfile {
         Ranges.require("return height", height, 5, 1_000, "m");
         Ranges.require("circle radius", circleRadius, 5, 500, "m");
+        Ranges.require("height at the end", arrivalHeight, 5, 1_000, "m");
+    }
+
+    /** A profile that flies at its height and circles over home. */
+    public HomeProfile(double height, double circleRadius, boolean climbFirst) {
+        this(height, circleRadius, climbFirst, HeightPolicy.FIXED, Arrival.CIRCLE, 30, Optional.empty());
+    }
+
+    /**
+     * Height that it flies home at.
+     *
+     * @param from height at which it begins, above home [m]
+     * @return above home [m]
+     */
+    public double heightFrom(double from) {
+        return switch (policy) {
+            case FIXED -> height;
+            case AT_LEAST -> Math.max(height, from);
+            case HOLD -> from;
+        };
     }
 
     /**
@@ -29,7 +107,7 @@ public record HomeProfile(double height, double circleRadius, boolean climbFirst
      * @param newHeight [m]
      */
     public HomeProfile withHeight(double newHeight) {
-        return new HomeProfile(newHeight, circleRadius, climbFirst);
+        return new HomeProfile(newHeight, circleRadius, climbFirst, policy, arrival, arrivalHeight, rally);
     }
 
     /**
@@ -38,12 +116,32 @@ public record HomeProfile(double height, double circleRadius, boolean climbFirst
      * @param newRadius [m]
      */
     public HomeProfile withRadius(double newRadius) {
-        return new HomeProfile(height, newRadius, climbFirst);
+        return new HomeProfile(height, newRadius, climbFirst, policy, arrival, arrivalHeight, rally);
     }
 
     /** The same profile, climbing first or on the way. */
     public HomeProfile withClimbFirst(boolean first) {
-        return new HomeProfile(height, circleRadius, first);
+        return new HomeProfile(height, circleRadius, first, policy, arrival, arrivalHeight, rally);
+    }
+
+    /** The same profile, its height meant otherwise. */
+    public HomeProfile withPolicy(HeightPolicy meant) {
+        return new HomeProfile(height, circleRadius, climbFirst, meant, arrival, arrivalHeight, rally);
+    }
+
+    /**
+     * The same profile with another end.
+     *
+     * @param end what it does
+     * @param endHeight to which it descends [m]
+     */
+    public HomeProfile withArrival(Arrival end, double endHeight) {
+        return new HomeProfile(height, circleRadius, climbFirst, policy, end, endHeight, rally);
+    }
+
+    /** The same profile to another place. */
+    public HomeProfile withRally(Optional<Rally> to) {
+        return new HomeProfile(height, circleRadius, climbFirst, policy, arrival, arrivalHeight, to);
     }
 
     /**
@@ -66,15 +164,20 @@ public record HomeProfile(double height, double circleRadius, boolean climbFirst
     public List<Corner> wayHome(double distance, double startHeight, double climbRate, double speed) {
         List<Corner> corners = new ArrayList<>();
         corners.add(new Corner(distance, startHeight));
-        double rise = height - startHeight;
+        double rise = heightFrom(startHeight) - startHeight;
         if (climbFirst && rise > 0) {
-            corners.add(new Corner(distance, height));
+            corners.add(new Corner(distance, heightFrom(startHeight)));
         } else {
             double run = Math.min(distance, Math.abs(rise) / climbRate * speed);
             double reached = startHeight + Math.signum(rise) * run / speed * climbRate;
             corners.add(new Corner(distance - run, reached));
         }
-        corners.add(new Corner(0, corners.get(corners.size() - 1).height()));
+        double arrived = corners.get(corners.size() - 1).height();
+        corners.add(new Corner(0, arrived));
+        double end = arrival == Arrival.LAND ? 0 : arrivalHeight;
+        if (arrival != Arrival.CIRCLE && end < arrived) {
+            corners.add(new Corner(0, end));
+        }
         return corners;
     }
 

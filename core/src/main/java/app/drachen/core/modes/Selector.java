@@ -20,7 +20,9 @@ import java.util.stream.DoubleStream;
  * @param offset [-], −1.25 to 1.25
  * @param microsPerPercent radio property k [µs per %], 3 to 7
  * @param bands pulse bands of the board
- * @param wanted the mode wanted at each position, in the order of the switch
+ * @param wanted the mode wanted at each position, in the order of the switch; with a second switch at each combination, for each
+ *     of its positions in turn all of the first
+ * @param second a second switch on the channel, if there is one
  */
 public record Selector(
         SelectorKind kind,
@@ -28,17 +30,36 @@ public record Selector(
         double offset,
         double microsPerPercent,
         List<PulseBand> bands,
-        List<FlightMode> wanted) {
+        List<FlightMode> wanted,
+        Optional<SecondSwitch> second) {
     public Selector {
         Ranges.require("weight", weight, -1.25, 1.25, "-");
         Ranges.require("offset", offset, -1.25, 1.25, "-");
         Ranges.require("pulse per percent", microsPerPercent, 3, 7, "µs/%");
         bands = List.copyOf(bands);
         wanted = List.copyOf(wanted);
-        if (wanted.size() != kind.places().size()) {
-            throw new IllegalArgumentException(
-                    "the switch has " + kind.label() + " but " + wanted.size() + " modes are given");
+        int positions = Combination.of(kind, second).size();
+        if (wanted.size() != positions) {
+            throw new IllegalArgumentException("the switch has "
+                    + (second.isEmpty() ? kind.label() : positions + " combinations with the second")
+                    + " but " + wanted.size() + " modes are given");
         }
+    }
+
+    /** A selector of one switch. */
+    public Selector(
+            SelectorKind kind,
+            double weight,
+            double offset,
+            double microsPerPercent,
+            List<PulseBand> bands,
+            List<FlightMode> wanted) {
+        this(kind, weight, offset, microsPerPercent, bands, wanted, Optional.empty());
+    }
+
+    /** Every position, or combination of positions. */
+    public List<Combination> combinations() {
+        return Combination.of(kind, second);
     }
 
     /**
@@ -59,8 +80,9 @@ public record Selector(
     private List<Place> table(double tryWeight, double tryOffset) {
         List<Place> places = new ArrayList<>();
         double[] edges = edges();
-        for (int i = 0; i < kind.places().size(); i++) {
-            double pulse = pulse(kind.places().get(i), tryWeight, tryOffset);
+        List<Combination> all = combinations();
+        for (int i = 0; i < all.size(); i++) {
+            double pulse = all.get(i).pulse(microsPerPercent, tryWeight, tryOffset, second);
             Optional<FlightMode> mode = modeAt(pulse);
             places.add(new Place(i + 1, pulse, mode, mode.isPresent() ? margin(pulse, edges) : Double.NaN));
         }
@@ -143,6 +165,9 @@ public record Selector(
      * @return the solved selector, or empty if no weight and offset give the wanted modes
      */
     public Optional<Selector> solved() {
+        if (second.isPresent()) {
+            return new TwoSwitches(this).solved();
+        }
         Solver solver = new Solver(this);
         double best = Double.NEGATIVE_INFINITY;
         int bestWeight = 0;
@@ -219,7 +244,7 @@ public record Selector(
      * @param newOffset [-]
      */
     public Selector withTravel(double newWeight, double newOffset) {
-        return new Selector(kind, newWeight, newOffset, microsPerPercent, bands, wanted);
+        return new Selector(kind, newWeight, newOffset, microsPerPercent, bands, wanted, second);
     }
 
     /** The same selector with another mode wanted at one position, and in the band it falls into. */
@@ -231,7 +256,7 @@ public record Selector(
         for (PulseBand band : bands) {
             changed.add(band.holds(pulse) ? new PulseBand(band.lowMicros(), band.highMicros(), mode) : band);
         }
-        return new Selector(kind, weight, offset, microsPerPercent, changed, modes);
+        return new Selector(kind, weight, offset, microsPerPercent, changed, modes, second);
     }
 
     /**
@@ -254,7 +279,33 @@ public record Selector(
 
     /** The same selector with other bands. */
     public Selector withBands(List<PulseBand> newBands) {
-        return new Selector(kind, weight, offset, microsPerPercent, newBands, wanted);
+        return new Selector(kind, weight, offset, microsPerPercent, newBands, wanted, second);
+    }
+
+    /** The same selector with a second switch, or without; each new combination wants what the first switch gave. */
+    public Selector withSecond(Optional<SecondSwitch> other) {
+        List<FlightMode> modes = new ArrayList<>();
+        for (Combination c : Combination.of(kind, other)) {
+            modes.add(wanted.get(Math.min(wanted.size(), c.first()) - 1));
+        }
+        return new Selector(kind, weight, offset, microsPerPercent, bands, modes, other);
+    }
+
+    /** The same selector with the second switch weighted otherwise. */
+    Selector withSecondWeight(double newWeight) {
+        return new Selector(
+                kind, weight, offset, microsPerPercent, bands, wanted, second.map(s -> s.withWeight(newWeight)));
+    }
+
+    /** The same first switch alone, with the modes wanted while the second is in its first position. */
+    Selector firstAlone() {
+        return new Selector(
+                kind,
+                weight,
+                offset,
+                microsPerPercent,
+                bands,
+                wanted.subList(0, kind.places().size()));
     }
 
     /** Whether a mode lies at an end stop, where it is found blind in one move. */
@@ -276,6 +327,6 @@ public record Selector(
                 Working.in("weight", weight, Quantity.SHARE),
                 Working.in("offset", offset, Quantity.SHARE),
                 Working.in("k, µs per percent", microsPerPercent, Quantity.NUMBER),
-                Working.in("positions", kind.places().size(), Quantity.COUNT));
+                Working.in("positions", wanted.size(), Quantity.COUNT));
     }
 }

@@ -6,7 +6,8 @@ import java.util.List;
 public enum SelectorKind {
     TWO("2 positions", List.of(-1.0, 1.0)),
     THREE("3 positions", List.of(-1.0, 0.0, 1.0)),
-    SIX("6 positions", List.of(-1.0, -0.6, -0.2, 0.2, 0.6, 1.0));
+    SIX("6 positions", List.of(-1.0, -0.6, -0.2, 0.2, 0.6, 1.0)),
+    SLIDER("a slider, ends, middle and quarters", List.of(-1.0, -0.5, 0.0, 0.5, 1.0));
 
     private final String label;
     private final List<Double> places;

@@ -1,8 +1,10 @@
 package app.drachen.core.rehearsal;
 
 import app.drachen.core.aerodynamics.StripModel;
+import app.drachen.core.airframe.Tail;
 import app.drachen.core.autopilot.Autopilot;
 import app.drachen.core.autopilot.Helper;
+import app.drachen.core.autopilot.RadioPath;
 import app.drachen.core.autopilot.Sticks;
 import app.drachen.core.cards.Task;
 import app.drachen.core.controls.ControlSetup;
@@ -67,6 +69,7 @@ public final class Rehearsal {
     private double knob = 1;
     private FlightMode heardMode = FlightMode.MANUAL;
     private Sticks heard = Sticks.CENTRED;
+    private final RadioPath radio;
     private boolean brokenOff;
     private double windNorth;
     private double windEast;
@@ -90,6 +93,7 @@ public final class Rehearsal {
         double alpha = level instanceof Trim.Result.Trimmed t ? t.alpha() : 0.06;
         aircraft = new Aircraft(setup, new StripModel(setup, plan.error()), setup.massProperties());
         autopilot = new Autopilot(setup, power);
+        radio = new RadioPath(setup.controls(), setup.airframe().tail() instanceof Tail.Vee);
         pilot = new PilotModel(setup, plan.card(), plan.field(), power, alpha);
         sensed = new Sensed(setup.mount(), new NoiseSource(plan.seed() ^ 0x5EED5EED5EEDL));
         gusts = new Gusts(
@@ -127,7 +131,7 @@ public final class Rehearsal {
         double power = launchedByItself() ? 0 : 0.8;
         for (int i = 0; i < pulses.length; i++) {
             Output output = plan.setup().controls().outputs().get(i);
-            pulses[i] = output.pulse(output.mix().mix(0, 0, 0, power));
+            pulses[i] = output.pulse(output.mixed(0, 0, 0, power, 0));
         }
         aircraft.settle(pulses, density, throwSpeed + wind);
         aircraft.accelerations(gusts.north(RELEASE_HEIGHT), gusts.east(RELEASE_HEIGHT), 0, density);
@@ -184,11 +188,11 @@ public final class Rehearsal {
         RadioTrims trims = plan.setup().controls().trims();
         heardMode = chosen.orElse(pilot.mode());
         boolean handsOff = chosen.isPresent() && heardMode != FlightMode.MANUAL;
-        heard = new Sticks(
+        heard = radio.heard(new Sticks(
                 (handsOff ? 0 : moved.roll()) + trims.roll(),
                 (handsOff ? 0 : moved.pitch()) + trims.pitch(),
                 moved.yaw() + trims.yaw(),
-                moved.power());
+                moved.power()));
         autopilot.helper(chosen.isPresent() ? Helper.NONE : pilot.helper());
     }
 

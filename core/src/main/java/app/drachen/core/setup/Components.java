@@ -5,6 +5,7 @@ import app.drachen.core.airframe.Part;
 import app.drachen.core.airframe.PartKind;
 import app.drachen.core.airframe.Position;
 import app.drachen.core.airframe.WingPanel;
+import app.drachen.core.controls.ExtraMix;
 import app.drachen.core.controls.Linkage;
 import app.drachen.core.controls.MixRow;
 import app.drachen.core.controls.Output;
@@ -296,6 +297,7 @@ public final class Components {
                             2000,
                             1500,
                             new Linkage(0.009, 0.014, Math.toRadians(45), true))),
+            Map.entry(ExtraMix.class, ExtraMix.FIRST),
             Map.entry(BoardRail.class, Boards.kiebitz().rails().get(3)),
             Map.entry(Place.class, Boards.kiebitz().places().get(0)),
             Map.entry(Device.class, Device.typical("device", DeviceKind.OTHER, "", "")),

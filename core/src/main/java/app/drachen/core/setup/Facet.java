@@ -2,8 +2,10 @@ package app.drachen.core.setup;
 
 import app.drachen.core.airframe.Part;
 import app.drachen.core.airframe.PartKind;
+import app.drachen.core.controls.MixRow;
 import app.drachen.core.controls.Output;
 import app.drachen.core.harness.Lead;
+import app.drachen.core.modes.HomeProfile;
 import app.drachen.core.modes.Limits;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -22,7 +24,10 @@ public enum Facet {
     PROPULSION("propulsion", field("drives", s -> s.propulsion().drives())),
     LINKAGES("linkages", each("linkage", Output::linkage), each("neutral", Output::neutralMicros)),
     OUTPUTS("outputs", each("channel", Output::channel)),
-    MIXER("mixer", each("mix", Output::mix)),
+    MIXER("mixer", each("mix", o -> mix(o.mix())), field("extras", s -> Optional.of(
+                    s.controls().extras())
+            .filter(all -> !all.isEmpty()))),
+    RADIO("sticks' channels", field("radio", s -> s.controls().radio())),
     SERVO_SENSES("servo senses", each("reversed", Output::reversed)),
     SERVO_CENTRES("servo centres", each("centre", Output::centreMicros)),
     THROWS("throws", each("low", Output::lowMicros), each("high", Output::highMicros)),
@@ -44,9 +49,14 @@ public enum Facet {
             limit("top", Limits::topSpeed),
             limit("climb", Limits::climbRate)),
     CIRCLE("circle", field("radius", s -> s.modes().home().circleRadius())),
-    HOME_PROFILE("home profile", field("height", s -> s.modes().home().height()), field("climbFirst", s -> s.modes()
-            .home()
-            .climbFirst())),
+    HOME_PROFILE(
+            "home profile",
+            field("height", s -> s.modes().home().height()),
+            field("climbFirst", s -> s.modes().home().climbFirst()),
+            field("end", s -> end(s.modes().home()))),
+    LOSSES("losses", field("losses", s -> s.modes().losses().cells())),
+    ARMING("arming", field("arming", s -> s.modes().arming())),
+    SECOND_PATH("second path", field("second", s -> s.modes().second())),
     BOARD_MOUNT("board mount", field("mount", Setup::mount)),
     BOARD("board", field("board", s -> s.harness().board())),
     BOARD_SOFTWARE("board software", field("version", s -> s.harness().care().version())),
@@ -83,6 +93,34 @@ public enum Facet {
     /** Proofs of before know the period of the path loop, 2π·t/√2, to the digits that were entered. */
     private static double period(double lookAhead) {
         return Math.rint(2 * Math.PI / Math.sqrt(2) * lookAhead * 1e9) / 1e9;
+    }
+
+    /** Shares of a row; flaps stand in no print while they move nothing, so that prints of before stay as they are. */
+    private static Map<String, Double> mix(MixRow row) {
+        Map<String, Double> shares = new LinkedHashMap<>(
+                Map.of("roll", row.roll(), "pitch", row.pitch(), "yaw", row.yaw(), "power", row.power()));
+        if (row.flaps() != 0) {
+            shares.put("flaps", row.flaps());
+        }
+        return shares;
+    }
+
+    /** How the way home goes on beside height and climb; nothing while it is as it always was. */
+    private static Optional<Map<String, Object>> end(HomeProfile home) {
+        boolean circles = home.arrival() == HomeProfile.Arrival.CIRCLE;
+        return home.policy() == HomeProfile.HeightPolicy.FIXED
+                        && circles
+                        && home.rally().isEmpty()
+                ? Optional.empty()
+                : Optional.of(Map.of(
+                        "policy",
+                        home.policy(),
+                        "arrival",
+                        home.arrival(),
+                        "down",
+                        circles ? 0.0 : home.arrivalHeight(),
+                        "rally",
+                        home.rally()));
     }
 
     /** A named value of the set-up. */

@@ -1,6 +1,7 @@
 package app.drachen.core.setup;
 
 import app.drachen.core.airframe.Position;
+import app.drachen.core.controls.ExtraMix;
 import app.drachen.core.harness.BoardRail;
 import app.drachen.core.harness.Device;
 import app.drachen.core.harness.Lead;
@@ -9,7 +10,7 @@ import app.drachen.core.harness.Radio;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
-/** By what the rows of the harness are known, and one more like another under a name of its own. */
+/** By what the rows of harness and mixes are known, and one more like another under a name of its own. */
 final class HarnessNames {
     /** What a list of radios begins with. */
     static final Radio RADIO =
@@ -30,6 +31,9 @@ final class HarnessNames {
         }
         if (item instanceof Place place) {
             return Optional.of(place.name());
+        }
+        if (item instanceof ExtraMix mix) {
+            return Optional.of(mix.name());
         }
         return item instanceof BoardRail rail ? Optional.of(rail.name()) : Optional.empty();
     }
@@ -72,6 +76,9 @@ final class HarnessNames {
                     r.thermal(),
                     r.capacitance(),
                     r.usb()));
+        }
+        if (like instanceof ExtraMix m) {
+            return Optional.of(m.named(free.apply("mix")));
         }
         return Optional.empty();
     }

@@ -1,6 +1,5 @@
 package app.drachen.core.wiring;
 
-import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.controls.Output;
 import app.drachen.core.setup.Setup;
 import java.util.ArrayList;
@@ -40,8 +39,7 @@ public final class Outputs {
             outputs.add(o.at(then.get(o.surface().id())));
         }
         outputs.sort(Comparator.comparingInt(Output::channel));
-        Setup changed = setup.withControls(new ControlSetup(
-                outputs, setup.controls().trims(), setup.controls().rates()));
+        Setup changed = setup.withControls(setup.controls().withOutputs(outputs));
         for (var device : setup.harness().devices()) {
             Integer was = now.get(device.moves());
             if (was != null && !was.equals(then.get(device.moves()))) {

@@ -11,6 +11,8 @@ import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.flight.Aircraft;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.Limits;
+import app.drachen.core.modes.Loss;
+import app.drachen.core.modes.LossPlan;
 import app.drachen.core.sensing.Sensed;
 import app.drachen.core.setup.BoardMount;
 import app.drachen.core.setup.Gains;
@@ -145,16 +147,50 @@ class HelpersTest {
     @ParameterizedTest
     @EnumSource(FlightMode.class)
     void lossesChooseAWayForEveryMode(FlightMode mode) {
-        Losses losses = new Losses();
+        Losses losses = new Losses(LossPlan.NONE);
         Sensed known = seen(0, 50, 14);
-        losses.link(1, true);
+        losses.link(1, true, mode, known);
         assertSame(mode, losses.mode(mode));
         assertSame(Losses.Way.AS_WANTED, losses.way(mode, known));
-        losses.link(1.6, false);
+        losses.link(1.6, false, mode, known);
         assertSame(FlightMode.HOME, losses.mode(mode), "without link it flies Home, whatever was wanted");
-        losses.link(1, true);
+        losses.link(1, true, mode, known);
         assertTrue(losses.linkLost(), "not trusted at once");
-        losses.link(1.1, true);
+        losses.link(1.1, true, mode, known);
         assertFalse(losses.linkLost());
+    }
+
+    /** Each cell of the plan is what is flown, in the phase in which the link went, and stays so when the phase has passed. */
+    @Test
+    void whatThePlanSaysIsFlownInItsPhase() {
+        LossPlan plan = LossPlan.usual()
+                .with(Loss.LINK, Loss.Phase.LAUNCH, Loss.Action.GLIDE)
+                .with(Loss.LINK, Loss.Phase.AWAY, Loss.Action.WAIT)
+                .with(Loss.LINK, Loss.Phase.HOME, Loss.Action.GO_ON)
+                .with(Loss.LINK, Loss.Phase.LANDING, Loss.Action.POWER_OFF)
+                .with(Loss.LINK, Loss.Phase.CLIMB, Loss.Action.LAND);
+        assertSame(Losses.Way.GLIDE, lost(plan, 1, 8, 0, FlightMode.MANUAL), "just thrown");
+        assertSame(Losses.Way.WAIT, lost(plan, 60, 80, 0, FlightMode.LEVEL), "away");
+        assertSame(Losses.Way.AS_WANTED, lost(plan, 60, 80, 0, FlightMode.HOME), "on its way home it goes on");
+        assertSame(Losses.Way.POWER_OFF, lost(plan, 60, 8, -1, FlightMode.MANUAL), "landing");
+        assertSame(Losses.Way.LAND, lost(plan, 60, 25, 2, FlightMode.MANUAL), "climbing");
+        Losses losses = new Losses(plan);
+        losses.link(60, true, FlightMode.LEVEL, seen(0, 80, 14));
+        losses.link(1.6, false, FlightMode.LEVEL, seen(0, 80, 14));
+        losses.link(30, false, FlightMode.LEVEL, seen(0, 8, 14));
+        assertSame(Losses.Way.WAIT, losses.way(FlightMode.LEVEL, seen(0, 8, 14)), "what was begun is kept");
+        assertSame(FlightMode.LEVEL, losses.mode(FlightMode.LEVEL));
+    }
+
+    private static Losses.Way lost(LossPlan plan, double flown, double height, double climb, FlightMode mode) {
+        Losses losses = new Losses(plan);
+        Aircraft a = new Aircraft(SETUP);
+        a.place(0, 0, height, 0, Math.asin(climb / 14), 0, 14);
+        a.accelerations(0, 0, 0, 1.2);
+        Sensed seen = Sensed.exact(BoardMount.FORWARD);
+        seen.read(a, 0.01);
+        losses.link(flown, true, mode, seen);
+        losses.link(1.6, false, mode, seen);
+        return losses.way(losses.mode(mode), seen);
     }
 }

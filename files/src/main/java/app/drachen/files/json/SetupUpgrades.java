@@ -16,7 +16,8 @@ final class SetupUpgrades {
             SetupUpgrades::toVersionThree,
             SetupUpgrades::toVersionFour,
             SetupUpgrades::toVersionFive,
-            SetupUpgrades::toVersionSix);
+            SetupUpgrades::toVersionSix,
+            SetupUpgrades::toVersionSeven);
 
     private SetupUpgrades() {}
 
@@ -141,6 +142,38 @@ final class SetupUpgrades {
                     .put("receiverRail", "");
             harness.putNull("settings");
             harness.putArray("installed");
+        }
+    }
+
+    /**
+     * Version 7: the sticks' channels, extra mixes, flaps as a command, exact linkages, the end of the way home, losses, conditions of
+     * arming, a second switch and a second way of control. Nobody has written them there before.
+     */
+    private static void toVersionSeven(ObjectNode setup) {
+        if (setup.get("controls") instanceof ObjectNode controls) {
+            controls.putNull("radio");
+            controls.putArray("extras");
+            controls.path("outputs").forEach(output -> {
+                if (output.get("mix") instanceof ObjectNode mix) {
+                    mix.put("flaps", 0.0);
+                }
+                if (output.get("linkage") instanceof ObjectNode linkage) {
+                    linkage.putNull("exact");
+                    linkage.putNull("servo");
+                }
+            });
+        }
+        if (setup.get("modes") instanceof ObjectNode modes) {
+            if (modes.get("selector") instanceof ObjectNode selector) {
+                selector.putNull("second");
+            }
+            if (modes.get("home") instanceof ObjectNode home) {
+                home.put("policy", "FIXED").put("arrival", "CIRCLE").put("arrivalHeight", 30.0);
+                home.putNull("rally");
+            }
+            modes.putObject("losses").putArray("cells");
+            modes.putNull("arming");
+            modes.putNull("second");
         }
     }
 

@@ -5,6 +5,7 @@ import app.drachen.core.clearance.Gate;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.clearance.Stage;
+import app.drachen.core.modes.BlindReach;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.Selector;
 import app.drachen.core.working.Finding;
@@ -31,8 +32,10 @@ public final class ManualAndHome implements ClearanceRule {
     @Override
     public Ruling check(Situation situation) {
         Selector selector = situation.setup().modes().selector();
-        boolean manual = selector.atEndStop(FlightMode.MANUAL);
-        boolean home = selector.atEndStop(FlightMode.HOME);
+        BlindReach reach = new BlindReach(selector);
+        boolean manual = oneMove(reach, FlightMode.MANUAL);
+        boolean home = oneMove(reach, FlightMode.HOME);
+        boolean two = selector.second().isPresent();
         if (manual && home) {
             return Ruling.of(
                     Stage.MODES,
@@ -40,8 +43,12 @@ public final class ManualAndHome implements ClearanceRule {
                     Finding.of(
                             id(),
                             State.GOOD,
-                            "Both ends of the selector are safe places",
-                            "One end gives Manual, the other Home."));
+                            two
+                                    ? "One move reaches Manual, one reaches Home"
+                                    : "Both ends of the selector are safe places",
+                            two
+                                    ? "From each of its " + selector.wanted().size() + " combinations, to an end stop."
+                                    : "One end gives Manual, the other Home."));
         }
         String missing = manual ? "Home" : "Manual";
         return Ruling.of(
@@ -50,7 +57,11 @@ public final class ManualAndHome implements ClearanceRule {
                 Finding.of(
                         id(),
                         State.STOP,
-                        missing + " is not at an end stop",
+                        two ? "One blind move does not always reach " + missing : missing + " is not at an end stop",
                         "In trouble nobody counts clicks. Put Manual at one end and Home at the other."));
+    }
+
+    private static boolean oneMove(BlindReach reach, FlightMode mode) {
+        return reach.worst(mode).stream().anyMatch(moves -> moves <= 1);
     }
 }

@@ -22,7 +22,10 @@ public final class ModesKit {
                         Facet.LIMITS,
                         Facet.SPEED_RANGE,
                         Facet.CIRCLE,
-                        Facet.HOME_PROFILE),
+                        Facet.HOME_PROFILE,
+                        Facet.LOSSES,
+                        Facet.ARMING,
+                        Facet.SECOND_PATH),
                 List.of(),
                 List.of(
                         new SelectorMargin(),

@@ -24,7 +24,8 @@ public final class ThrowsKit {
                         Facet.SERVO_CENTRES,
                         Facet.THROWS,
                         Facet.RATES,
-                        Facet.RADIO_TRIMS),
+                        Facet.RADIO_TRIMS,
+                        Facet.RADIO),
                 List.of(),
                 List.of(
                         new MixerRows(),
