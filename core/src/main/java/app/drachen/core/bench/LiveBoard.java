@@ -8,6 +8,7 @@ import app.drachen.core.autopilot.Sticks;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.math.NoiseSource;
+import app.drachen.core.modes.Arming;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.propulsion.Running;
 import app.drachen.core.sensing.Sensed;
@@ -27,16 +28,17 @@ import java.util.Set;
  * outputs, servos that move where their rail is fed, a motor that turns only when armed. It stands still on the bench, so it has
  * no airspeed of its own and is told the cruise speed.
  *
- * <p>Source: the autopilot of {@code autopilot}; rails of {@link Rails}; full-power currents of {@link Running}, ±15 %. Arming as common
- * practice has it: power stick down, pack plugged, link there.
+ * <p>Source: the autopilot of {@code autopilot}; rails of {@link Rails}; full-power currents of {@link Running}, ±15 %. Arming as the
+ * set-up says; where it says nothing with every protection on.
  */
 public final class LiveBoard {
     /** Time of one turn of the autopilot [s]. */
     static final double TURN = 0.01;
 
-    /** A power stick above this refuses arming, a default of judgement [-]. */
-    public static final double ARMING_STICK = 0.05;
+    /** A tilt above this refuses arming, a default of judgement [rad]. */
+    public static final double ARMING_TILT = Math.toRadians(30);
 
+    private final RealThing thing;
     private final Setup real;
     private final Optional<FlightMode> kept;
     private final Wiring wiring;
@@ -61,6 +63,7 @@ public final class LiveBoard {
      * @param link whether the radio is heard
      * @param flaps where the flaps are asked to be [-], 0 to 1
      * @param on names of the switches that are in their last position
+     * @param fix whether there is a position fix
      */
     public record Inputs(
             Sticks sticks,
@@ -70,7 +73,8 @@ public final class LiveBoard {
             Optional<Plugged> plugged,
             boolean link,
             double flaps,
-            Set<String> on) {
+            Set<String> on,
+            boolean fix) {
         public Inputs {
             Ranges.require("selector", selector, 700, 2_300, "µs");
             Ranges.require("roll", roll, -Math.PI, Math.PI, "rad");
@@ -85,17 +89,22 @@ public final class LiveBoard {
          * @param share [-], 0 to 1
          */
         public Inputs flapped(double share) {
-            return new Inputs(sticks, selector, roll, pitch, plugged, link, share, on);
+            return new Inputs(sticks, selector, roll, pitch, plugged, link, share, on, fix);
+        }
+
+        /** The same with a position fix or without. */
+        public Inputs fixed(boolean there) {
+            return new Inputs(sticks, selector, roll, pitch, plugged, link, flaps, on, there);
         }
 
         /** The same with other switches in their last position. */
         public Inputs switches(Set<String> names) {
-            return new Inputs(sticks, selector, roll, pitch, plugged, link, flaps, names);
+            return new Inputs(sticks, selector, roll, pitch, plugged, link, flaps, names, fix);
         }
 
         /** The same with other sticks. */
         public Inputs with(Sticks to) {
-            return new Inputs(to, selector, roll, pitch, plugged, link, flaps, on);
+            return new Inputs(to, selector, roll, pitch, plugged, link, flaps, on, fix);
         }
 
         /**
@@ -104,7 +113,7 @@ public final class LiveBoard {
          * @param pulse [µs]
          */
         public Inputs switched(double pulse) {
-            return new Inputs(sticks, pulse, roll, pitch, plugged, link, flaps, on);
+            return new Inputs(sticks, pulse, roll, pitch, plugged, link, flaps, on, fix);
         }
 
         /**
@@ -114,17 +123,17 @@ public final class LiveBoard {
          * @param toPitch nose up positive [rad]
          */
         public Inputs tilted(double toRoll, double toPitch) {
-            return new Inputs(sticks, selector, toRoll, toPitch, plugged, link, flaps, on);
+            return new Inputs(sticks, selector, toRoll, toPitch, plugged, link, flaps, on, fix);
         }
 
         /** The same with something else plugged in. */
         public Inputs plugged(Optional<Plugged> to) {
-            return new Inputs(sticks, selector, roll, pitch, to, link, flaps, on);
+            return new Inputs(sticks, selector, roll, pitch, to, link, flaps, on, fix);
         }
 
         /** The same with the radio heard or not. */
         public Inputs heard(boolean there) {
-            return new Inputs(sticks, selector, roll, pitch, plugged, there, flaps, on);
+            return new Inputs(sticks, selector, roll, pitch, plugged, there, flaps, on, fix);
         }
     }
 
@@ -139,17 +148,23 @@ public final class LiveBoard {
     public record Seen(Output output, double pulse, boolean powered, double angle) {}
 
     /** A board in an aircraft as it really is, switched as at the first position of its selector, on the pack. */
-    public LiveBoard(Setup real) {
+    public LiveBoard(RealThing real) {
         this(real, Optional.empty());
+    }
+
+    /** A board in an aircraft that is what its set-up says. */
+    public LiveBoard(Setup real) {
+        this(RealThing.sound(real), Optional.empty());
     }
 
     /** A board on the pack that is held in one mode, whatever its switch says. */
     static LiveBoard in(Setup real, FlightMode mode) {
-        return new LiveBoard(real, Optional.of(mode));
+        return new LiveBoard(RealThing.sound(real), Optional.of(mode));
     }
 
-    private LiveBoard(Setup real, Optional<FlightMode> kept) {
-        this.real = real;
+    private LiveBoard(RealThing thing, Optional<FlightMode> kept) {
+        this.thing = thing;
+        real = thing.setup();
         this.kept = kept;
         this.wiring = Wiring.of(real);
         autopilot = new Autopilot(real, 0.5);
@@ -170,7 +185,8 @@ public final class LiveBoard {
                 Optional.of(Plugged.PACK),
                 true,
                 0,
-                Set.of());
+                Set.of(),
+                true);
         advance(TURN);
     }
 
@@ -186,15 +202,26 @@ public final class LiveBoard {
     /** Arms or disarms; what refuses arming is said by {@link #refused()}. */
     public void arm(boolean wanted) {
         refused = wanted ? against().orElse("") : "";
-        armed = wanted && refused.isEmpty();
+        armed = wanted ? refused.isEmpty() : armed && thing.has(Quirk.STAYS_ARMED);
     }
 
     private Optional<String> against() {
+        Arming arming = real.modes().arming().orElse(Arming.GUARDED);
+        if (thing.has(Quirk.NEVER_ARMS)) {
+            return Optional.of("the board does not say why");
+        }
         if (inputs.plugged().filter(Plugged::pack).isEmpty()) {
             return Optional.of("no pack is plugged in");
         }
-        if (radio.heard(inputs.sticks()).power() > ARMING_STICK) {
+        if (radio.heard(inputs.sticks()).power() > arming.mostPower() && !thing.has(Quirk.ARMS_WITH_POWER)) {
             return Optional.of("the power stick is up");
+        }
+        boolean tilted = Math.max(Math.abs(inputs.roll()), Math.abs(inputs.pitch())) > ARMING_TILT;
+        if (arming.levelOnly() && tilted && !thing.has(Quirk.ARMS_TILTED)) {
+            return Optional.of("the aircraft is tilted");
+        }
+        if (arming.needsFix() && !inputs.fix() && !thing.has(Quirk.ARMS_WITHOUT_FIX)) {
+            return Optional.of("there is no position fix");
         }
         return inputs.link() ? Optional.empty() : Optional.of("the radio is not heard");
     }
@@ -238,7 +265,7 @@ public final class LiveBoard {
         autopilot.mix(pulses);
         for (int i = 0; i < pulses.length; i++) {
             Output o = real.controls().outputs().get(i);
-            if (o.surface().isMotor() && !armed) {
+            if (o.surface().isMotor() && (!armed || thing.has(Quirk.OUTPUTS_OFF))) {
                 pulses[i] = o.lowMicros();
             }
             if (o.surface().inTheAir() && powered(o.surface())) {
@@ -351,7 +378,8 @@ public final class LiveBoard {
         boolean turns = armed && power > 0 && !real.propulsion().drives().isEmpty();
         return turns
                 ? Running.of(real.propulsion(), power, 0.1, 0, Atmosphere.SEA_LEVEL_DENSITY)
-                        .current()
+                                .current()
+                        * thing.quirk(Quirk.CURRENT)
                 : 0;
     }
 }

@@ -4,21 +4,25 @@ import app.drachen.core.math.NoiseSource;
 import app.drachen.core.setup.Setup;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
- * A round of practice on the stand-in board: some faults are hidden, checks are run, causes are blamed. Immutable.
+ * A round of practice on the stand-in board: some faults are hidden, cards are run, causes are blamed. Immutable.
  *
- * <p>Source: own scale of points: 100 to begin with, 4 off for a check beyond the two that are needed, 15 off for a false blame, 20 off
- * for a fault that is not found.
+ * <p>Source: own scale of points: 100 to begin with, 3 off for a card beyond six a fault, 1 off for a minute beyond four a fault, 15
+ * off for a false blame, 20 off for a fault that is not found.
  *
  * @param setup what the pilot believes
  * @param hidden the faults, one to three
- * @param checks how many were run
+ * @param checks how many cards were run
+ * @param seconds how long it has taken [s]
  * @param found what was rightly blamed
  * @param falsely what was wrongly blamed
  */
-public record Training(Setup setup, List<Planted> hidden, int checks, List<Planted> found, List<Planted> falsely) {
-    private static final int NEEDED = 2;
+public record Training(
+        Setup setup, List<Planted> hidden, int checks, long seconds, List<Planted> found, List<Planted> falsely) {
+    private static final int CHECKS = 6;
+    private static final int MINUTES = 4;
 
     public Training {
         hidden = List.copyOf(hidden);
@@ -46,7 +50,7 @@ public record Training(Setup setup, List<Planted> hidden, int checks, List<Plant
                 hidden.add(p);
             }
         }
-        return new Training(setup, hidden, 0, List.of(), List.of());
+        return new Training(setup, hidden, 0, 0, List.of(), List.of());
     }
 
     /** Whether each of some faults changes what is seen beside all the others. */
@@ -62,19 +66,28 @@ public record Training(Setup setup, List<Planted> hidden, int checks, List<Plant
     }
 
     /** The aircraft as it really is: what was found is mended. */
-    public Setup real() {
-        Setup real = setup;
-        for (Planted p : hidden) {
-            if (!found.contains(p)) {
-                real = p.really().apply(real);
-            }
-        }
-        return real;
+    RealThing real() {
+        return Planted.planted(
+                setup, hidden.stream().filter(p -> !found.contains(p)).toList());
     }
 
-    /** The same after one more check. */
+    /**
+     * What the stand-in answers to a card.
+     *
+     * @param seed of the scatter
+     */
+    public Map<String, Double> answers(CardId card, long seed) {
+        return StandInAnswers.to(card, setup, real(), seed);
+    }
+
+    /** The same after one more card. */
     public Training checked() {
-        return new Training(setup, hidden, checks + 1, found, falsely);
+        return new Training(setup, hidden, checks + 1, seconds, found, falsely);
+    }
+
+    /** The same after so long a time [s]. */
+    public Training after(long time) {
+        return new Training(setup, hidden, checks, time, found, falsely);
     }
 
     /** The same after a cause was blamed: a right one is mended, a wrong one noted. */
@@ -83,8 +96,8 @@ public record Training(Setup setup, List<Planted> hidden, int checks, List<Plant
         List<Planted> now = new ArrayList<>(right ? found : falsely);
         now.add(cause);
         return right
-                ? new Training(setup, hidden, checks, now, falsely)
-                : new Training(setup, hidden, checks, found, now);
+                ? new Training(setup, hidden, checks, seconds, now, falsely)
+                : new Training(setup, hidden, checks, seconds, found, now);
     }
 
     public boolean done() {
@@ -93,13 +106,18 @@ public record Training(Setup setup, List<Planted> hidden, int checks, List<Plant
 
     /** Points of the round as it stands, 0 to 100. */
     public int points() {
-        int off = 4 * Math.max(0, checks - NEEDED) + 15 * falsely.size() + 20 * (hidden.size() - found.size());
-        return Math.max(0, 100 - off);
+        int faults = hidden.size();
+        long late = Math.max(0, seconds / 60 - (long) MINUTES * faults);
+        long off = 3L * Math.max(0, checks - CHECKS * faults)
+                + late
+                + 15L * falsely.size()
+                + 20L * (faults - found.size());
+        return (int) Math.max(0, 100 - off);
     }
 
     /** How it stands, in one sentence. */
     public String words() {
-        return found.size() + " of " + hidden.size() + " found, " + checks + " checks, " + falsely.size()
-                + " false blames: " + points() + " points.";
+        return found.size() + " of " + hidden.size() + " found, " + checks + (checks == 1 ? " card, " : " cards, ")
+                + falsely.size() + " false blames, " + seconds / 60 + " min: " + points() + " points.";
     }
 }

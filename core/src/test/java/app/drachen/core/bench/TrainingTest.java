@@ -6,58 +6,120 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.demo.DemoAircraft;
+import app.drachen.core.modes.Loss;
+import app.drachen.core.modes.SecondPath;
 import app.drachen.core.setup.Setup;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Faults that can be hidden, and a round of practice. */
 class TrainingTest {
-    private static final List<Setup> AIRCRAFT =
-            List.of(DemoAircraft.rochen(), DemoAircraft.strandlaeufer(), DemoAircraft.seeschwalbe());
+    static Stream<Setup> aircraft() {
+        Setup tern = DemoAircraft.seeschwalbe();
+        return Stream.of(
+                DemoAircraft.rochen(),
+                DemoAircraft.strandlaeufer(),
+                tern.withModes(tern.modes().withSecond(Optional.of(SecondPath.USUAL))));
+    }
 
-    /** Every fault shows in at least one check, and no two show alike: else a blame could not be judged. */
-    @Test
-    void everyFaultIsFoundByACheckAndLooksLikeNoOther() {
-        for (Setup setup : AIRCRAFT) {
-            List<Planted> all = Planted.possible(setup);
-            Map<String, Answer> sound = Planted.signs(setup, List.of());
-            List<Map<String, Answer>> signs = new ArrayList<>();
-            for (Planted p : all) {
-                Map<String, Answer> sign = Planted.signs(setup, List.of(p));
-                assertNotEquals(sound, sign, p.words());
-                signs.add(sign);
+    /** A sound aircraft passes every card, whatever the scatter of the readings: no false alarm. */
+    @ParameterizedTest
+    @MethodSource("aircraft")
+    void aSoundAircraftPassesEveryCard(Setup setup) {
+        for (BenchCard card : BenchCards.of(setup)) {
+            for (long seed = 1; seed <= 12; seed++) {
+                Map<String, Double> given = BenchCards.answered(card.id(), setup, seed);
+                assertTrue(card.complete(given), card.id() + ": " + card.progress(given));
+                assertEquals(List.of(), card.wrong(given), card.id().title());
+                assertTrue(
+                        card.readings().stream().allMatch(r -> given.containsKey(r.id())),
+                        card.id().title());
+                assertTrue(
+                        given.keySet().stream().allMatch(k -> card.reading(k).isPresent()),
+                        "nothing unasked: " + card.id());
+                for (Reading reading : card.readings()) {
+                    reading.checked(given.get(reading.id()));
+                }
             }
-            assertEquals(all.size(), new HashSet<>(signs).size(), setup.name());
-            assertEquals(all.size(), all.stream().map(Planted::id).distinct().count());
-            assertTrue(
-                    all.size() >= (setup.controls().surfaces().size() < 3 ? 12 : 15), setup.name() + ": " + all.size());
         }
     }
 
-    @Test
-    void aRoundIsWonByBlamingWhatIsHidden() {
-        for (Setup setup : AIRCRAFT) {
-            Training round = Training.begin(setup, 3, 5);
-            assertEquals(round, Training.begin(setup, 3, 5), "the same seed hides the same");
-            assertTrue(round.hidden().size() >= 2, setup.name() + ": " + round.hidden());
-            assertNotEquals(
-                    Planted.signs(setup, List.of()), Planted.signs(round.real(), List.of()), "something is seen");
-            Planted innocent = Planted.possible(setup).stream()
-                    .filter(p -> !round.hidden().contains(p))
-                    .findFirst()
-                    .orElseThrow();
-            Training now = round.checked().checked().checked().blamed(innocent);
-            assertFalse(now.done());
-            assertEquals(Math.max(0, 100 - 4 - 15 - 20 * round.hidden().size()), now.points());
-            for (Planted p : round.hidden()) {
-                now = now.blamed(p);
-            }
-            assertTrue(now.done());
-            assertEquals(81, now.points());
-            assertEquals(setup, now.real(), "what is found is mended");
+    /** Every fault shows in at least one card, and no two show alike: else a blame could not be judged. Forty at least. */
+    @ParameterizedTest
+    @MethodSource("aircraft")
+    void everyFaultIsFoundByACardAndLooksLikeNoOther(Setup setup) {
+        List<Planted> all = Planted.possible(setup);
+        Map<String, String> sound = Planted.signs(setup, List.of());
+        assertFalse(sound.values().stream().anyMatch(s -> s.startsWith("wrong")), sound.toString());
+        List<Map<String, String>> signs = new ArrayList<>();
+        for (Planted p : all) {
+            Map<String, String> sign = Planted.signs(setup, List.of(p));
+            assertTrue(sign.values().stream().anyMatch(s -> s.startsWith("wrong")), p.words() + " is found by no card");
+            signs.add(sign);
         }
+        assertEquals(all.size(), new HashSet<>(signs).size(), setup.name());
+        assertEquals(all.size(), all.stream().map(Planted::id).distinct().count());
+        assertTrue(all.size() >= 40, setup.name() + ": " + all.size() + " of 40 faults");
+    }
+
+    /** What was meant to be planted and shows nowhere, or like another, is few and known. */
+    @Test
+    void hardlyAFaultIsLost() {
+        Setup setup = DemoAircraft.rochen();
+        List<Planted> meant = new ArrayList<>(SurfaceFaults.of(setup));
+        meant.addAll(OtherFaults.of(setup));
+        meant.removeAll(Planted.possible(setup));
+        // Rochen has no console, airspeed probe or compass; its two elevons swapped are the same as their shares of
+        // roll turned
+        assertTrue(meant.size() <= 12, meant.stream().map(Planted::id).toList().toString());
+    }
+
+    @ParameterizedTest
+    @MethodSource("aircraft")
+    void aRoundIsWonByBlamingWhatIsHidden(Setup setup) {
+        Training round = Training.begin(setup, 3, 5);
+        assertEquals(round, Training.begin(setup, 3, 5), "the same seed hides the same");
+        assertEquals(3, round.hidden().size(), setup.name());
+        assertNotEquals(Planted.signs(setup, List.of()), Planted.signs(setup, round.real()), "something is seen");
+        Planted innocent = Planted.possible(setup).stream()
+                .filter(p -> !round.hidden().contains(p))
+                .findFirst()
+                .orElseThrow();
+        Training now = round;
+        for (int i = 0; i < 20; i++) {
+            now = now.checked();
+        }
+        now = now.blamed(innocent).after(14 * 60 + 5);
+        assertFalse(now.done());
+        // two cards too many, two minutes too long, one false blame, three not found
+        assertEquals(100 - 6 - 2 - 15 - 60, now.points());
+        for (Planted p : round.hidden()) {
+            now = now.blamed(p);
+        }
+        assertTrue(now.done());
+        assertEquals(77, now.points());
+        assertEquals(RealThing.sound(setup), now.real(), "what is found is mended");
+    }
+
+    /** The stand-in answers by what it lives in: a planted loss shows on the card, not in the set-up. */
+    @Test
+    void whatIsHiddenIsInTheAircraftAndNotInTheBelief() {
+        Setup setup = DemoAircraft.rochen();
+        Planted loss = Planted.possible(setup).stream()
+                .filter(p -> p.id().equals("loss-other"))
+                .findFirst()
+                .orElseThrow();
+        StandIn standIn = new StandIn(setup, List.of(loss));
+        assertEquals(setup, standIn.believed());
+        assertEquals(
+                (double) Loss.Action.LEVEL.ordinal(),
+                standIn.answers(CardId.LOSS_OF_LINK, 1).get("action"));
     }
 }

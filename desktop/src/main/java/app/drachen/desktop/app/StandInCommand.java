@@ -1,6 +1,7 @@
 package app.drachen.desktop.app;
 
 import app.drachen.core.bench.Planted;
+import app.drachen.core.bench.StandIn;
 import app.drachen.core.setup.Setup;
 import app.drachen.files.json.SetupJson;
 import app.drachen.files.standin.StandInLines;
@@ -11,6 +12,7 @@ import java.io.InputStream;
 import java.io.PrintWriter;
 import java.net.BindException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -53,17 +55,16 @@ final class StandInCommand implements Callable<Integer> {
             possible.forEach(p -> out.println("  " + p.id() + ": " + p.words()));
             return Main.DONE;
         }
-        Setup real = believed;
+        List<Planted> hidden = new ArrayList<>();
         for (String fault : faults) {
-            real = possible.stream()
+            hidden.add(possible.stream()
                     .filter(p -> p.id().equals(fault))
                     .findFirst()
                     .orElseThrow(() -> new CommandLine.ParameterException(
                             spec.commandLine(),
-                            "no fault \u201c" + fault + "\u201d in this aircraft; --faults lists them"))
-                    .really()
-                    .apply(real);
+                            "no fault \u201c" + fault + "\u201d in this aircraft; --faults lists them")));
         }
+        StandIn real = new StandIn(believed, hidden);
         if (port == null) {
             pipe(real, out);
             return Main.DONE;
@@ -72,7 +73,7 @@ final class StandInCommand implements Callable<Integer> {
             throw new CommandLine.ParameterException(spec.commandLine(), "a port is a number from 0 to 65535");
         }
         try (StandInServer server = new StandInServer(real, port)) {
-            out.println("The stand-in board of " + real.name() + " listens on port " + server.port()
+            out.println("The stand-in board of " + believed.name() + " listens on port " + server.port()
                     + " of this machine. Ctrl+C ends it.");
             out.flush();
             server.serve();
@@ -84,7 +85,7 @@ final class StandInCommand implements Callable<Integer> {
     }
 
     /** Lines from standard input until it ends. */
-    private static void pipe(Setup real, PrintWriter out) throws IOException {
+    private static void pipe(StandIn real, PrintWriter out) throws IOException {
         StandInLines lines = new StandInLines(real);
         InputStream in = new BufferedInputStream(System.in);
         for (Optional<String> line = StandInLines.next(in); line.isPresent(); line = StandInLines.next(in)) {

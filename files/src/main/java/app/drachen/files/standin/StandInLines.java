@@ -1,11 +1,12 @@
 package app.drachen.files.standin;
 
 import app.drachen.core.autopilot.Sticks;
+import app.drachen.core.bench.CardId;
 import app.drachen.core.bench.LiveBoard;
 import app.drachen.core.bench.LiveBoard.Inputs;
 import app.drachen.core.bench.LiveBoard.Seen;
+import app.drachen.core.bench.StandIn;
 import app.drachen.core.modes.FlightMode;
-import app.drachen.core.setup.Setup;
 import app.drachen.core.wiring.Plugged;
 import app.drachen.core.wiring.Rails;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -19,14 +20,19 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.HashSet;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * The protocol of the stand-in board, version 1: a line is a JSON object with any of {@code sticks}, {@code selector}, {@code tilt},
- * {@code plugged}, {@code link}, {@code arm} and {@code advance}; each is answered by one line with what the board then does. A line that
+ * {@code plugged}, {@code link}, {@code fix}, {@code flaps}, {@code on}, {@code arm} and {@code advance}; each is answered by one line with
+ * what the board then does. A line with {@code card} alone is answered by the readings of that card of the bench, in SI units. A line that
  * is wrong is answered by {@code {"error": "…"}} in one sentence, and nothing of it is done.
  */
 public final class StandInLines {
@@ -37,7 +43,7 @@ public final class StandInLines {
     public static final int LONGEST = 16_384;
 
     private static final List<String> WORDS =
-            List.of("sticks", "selector", "tilt", "plugged", "link", "arm", "advance");
+            List.of("sticks", "selector", "tilt", "plugged", "link", "fix", "flaps", "on", "arm", "advance", "card");
     private static final ObjectMapper MAPPER = JsonMapper.builder(com.fasterxml.jackson.core.JsonFactory.builder()
                     .streamReadConstraints(StreamReadConstraints.builder()
                             .maxNestingDepth(8)
@@ -48,11 +54,14 @@ public final class StandInLines {
             .enable(com.fasterxml.jackson.core.JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
             .build();
 
+    private final StandIn standIn;
     private final LiveBoard board;
+    private long asked;
 
-    /** A board in an aircraft as it really is. */
-    public StandInLines(Setup real) {
-        board = new LiveBoard(real);
+    /** The stand-in of an aircraft as it really is. */
+    public StandInLines(StandIn standIn) {
+        this.standIn = standIn;
+        board = standIn.board();
     }
 
     /** What a line is answered with; never more than one line, never an exception. */
@@ -62,12 +71,15 @@ public final class StandInLines {
                 throw new IllegalArgumentException(
                         "the line is longer than " + LONGEST + " characters; send less at once");
             }
-            JsonNode asked = MAPPER.readTree(line.isBlank() ? "{}" : line);
-            if (!asked.isObject()) {
+            JsonNode read = MAPPER.readTree(line.isBlank() ? "{}" : line);
+            if (!read.isObject()) {
                 throw new IllegalArgumentException(
                         "a line must be a JSON object such as {\"sticks\": {\"roll\": 0.5}}");
             }
-            act((ObjectNode) asked);
+            if (read.has("card")) {
+                return card((ObjectNode) read);
+            }
+            act((ObjectNode) read);
             return state();
         } catch (JsonProcessingException e) {
             return error("this is no JSON: "
@@ -98,6 +110,30 @@ public final class StandInLines {
         return answer.toString();
     }
 
+    /** The readings of a card, by their ids. */
+    private String card(ObjectNode of) {
+        if (of.size() > 1) {
+            throw new IllegalArgumentException("a line with a card has nothing beside it; send the rest on its own");
+        }
+        String name = of.get("card").asText();
+        CardId id = Arrays.stream(CardId.values())
+                .filter(c -> c.name().equalsIgnoreCase(name) && standIn.knows(c))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there is no card \u201c" + shortened(name)
+                        + "\u201d of this aircraft; use one of "
+                        + Arrays.stream(CardId.values())
+                                .filter(standIn::knows)
+                                .map(CardId::name)
+                                .collect(Collectors.joining(", "))));
+        ObjectNode answer = MAPPER.createObjectNode();
+        answer.put("version", VERSION);
+        answer.put("card", id.name());
+        ObjectNode readings = answer.putObject("readings");
+        asked++;
+        standIn.answers(id, asked).forEach((reading, value) -> readings.put(reading, round(value, 6)));
+        return answer.toString();
+    }
+
     /** Judges all of a line before anything of it is done. */
     private void act(ObjectNode asked) {
         for (Iterator<String> names = asked.fieldNames(); names.hasNext(); ) {
@@ -125,6 +161,15 @@ public final class StandInLines {
         }
         if (asked.has("link")) {
             next = next.heard(yes(asked, "link"));
+        }
+        if (asked.has("fix")) {
+            next = next.fixed(yes(asked, "fix"));
+        }
+        if (asked.has("flaps")) {
+            next = next.flapped(number(asked, "flaps", 0, 1));
+        }
+        if (asked.has("on")) {
+            next = next.switches(names(asked.get("on")));
         }
         Optional<Boolean> arm = asked.has("arm") ? Optional.of(yes(asked, "arm")) : Optional.empty();
         double time = asked.has("advance") ? number(asked, "advance", 0, 60) : 0.05;
@@ -169,6 +214,15 @@ public final class StandInLines {
             throw new IllegalArgumentException(name + " must be a number from " + low + " to " + high);
         }
         return number;
+    }
+
+    private static Set<String> names(JsonNode list) {
+        Set<String> names = new HashSet<>();
+        if (!list.isArray() || list.size() > 32) {
+            throw new IllegalArgumentException("on must be a list of names of switches, 32 at most");
+        }
+        list.forEach(n -> names.add(n.asText()));
+        return names;
     }
 
     private static boolean yes(JsonNode of, String name) {
@@ -238,13 +292,18 @@ public final class StandInLines {
 
     /** What the protocol understands, for help. */
     public static Map<String, String> words() {
-        return Map.of(
-                "sticks", "{\"roll\": -1 to 1, \"pitch\": -1 to 1, \"yaw\": -1 to 1, \"power\": 0 to 1}",
-                "selector", "pulse of the mode switch in microseconds",
-                "tilt", "{\"roll\": degrees, right wing down positive, \"pitch\": degrees, nose up positive}",
-                "plugged", "\"none\", \"pack\", \"usb\" or \"both\"",
-                "link", "whether the radio is heard",
-                "arm", "true arms, false disarms",
-                "advance", "seconds to live on, 0 to 60; 0.05 if it is not said");
+        return Map.ofEntries(
+                Map.entry("sticks", "{\"roll\": -1 to 1, \"pitch\": -1 to 1, \"yaw\": -1 to 1, \"power\": 0 to 1}"),
+                Map.entry("card", "name of a card of the bench, alone in its line: its readings, in SI units"),
+                Map.entry("fix", "whether there is a position fix"),
+                Map.entry("flaps", "0 to 1"),
+                Map.entry("on", "[names of the switches that are in their last position]"),
+                Map.entry("selector", "pulse of the mode switch in microseconds"),
+                Map.entry(
+                        "tilt", "{\"roll\": degrees, right wing down positive, \"pitch\": degrees, nose up positive}"),
+                Map.entry("plugged", "\"none\", \"pack\", \"usb\" or \"both\""),
+                Map.entry("link", "whether the radio is heard"),
+                Map.entry("arm", "true arms, false disarms"),
+                Map.entry("advance", "seconds to live on, 0 to 60; 0.05 if it is not said"));
     }
 }

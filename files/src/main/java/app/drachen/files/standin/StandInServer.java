@@ -1,6 +1,6 @@
 package app.drachen.files.standin;
 
-import app.drachen.core.setup.Setup;
+import app.drachen.core.bench.StandIn;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -19,17 +19,17 @@ import java.util.Optional;
  */
 public final class StandInServer implements AutoCloseable {
     private final ServerSocket socket;
-    private final Setup real;
+    private final StandIn standIn;
     private volatile boolean closed;
 
     /**
      * Listens.
      *
-     * @param real the aircraft as it really is
+     * @param standIn of the aircraft as it really is
      * @param port to listen on; 0 for any that is free
      */
-    public StandInServer(Setup real, int port) throws IOException {
-        this.real = real;
+    public StandInServer(StandIn standIn, int port) throws IOException {
+        this.standIn = standIn;
         socket = new ServerSocket();
         socket.bind(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), 8);
     }
@@ -55,7 +55,7 @@ public final class StandInServer implements AutoCloseable {
 
     private void serve(Socket client) throws IOException {
         client.setTcpNoDelay(true);
-        StandInLines lines = new StandInLines(real);
+        StandInLines lines = new StandInLines(standIn);
         InputStream in = new BufferedInputStream(client.getInputStream());
         OutputStream out = client.getOutputStream();
         Optional<String> line = StandInLines.next(in);
