@@ -267,6 +267,11 @@ public final class Desk implements AutoCloseable {
         return sites;
     }
 
+    /** Tells the time. */
+    Clock clock() {
+        return clock;
+    }
+
     /** The pilot's day. */
     public LocalDate today() {
         return LocalDate.now(clock);

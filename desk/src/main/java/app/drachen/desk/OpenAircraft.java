@@ -90,7 +90,7 @@ public final class OpenAircraft {
             Standing read = Standing.of(
                     hangar.current(id),
                     desk.fieldToKeep(),
-                    desk.today(),
+                    desk.clock(),
                     hangar.proofs(id, e -> desk.show(() -> told.accept(e.getMessage()))),
                     desk.facts(flown),
                     Plans.flown(hangar, id, flown),
@@ -143,7 +143,7 @@ public final class OpenAircraft {
 
     /** Asks the rules again, on another field; in the lane that keeps. */
     void judge() {
-        restand(now -> now.on(desk.fieldToKeep(), desk.today()));
+        restand(now -> now.on(desk.fieldToKeep(), desk.clock()));
     }
 
     /** Stands otherwise from here on, if it can be read; in the lane that keeps. */
@@ -217,7 +217,7 @@ public final class OpenAircraft {
         try {
             Situation now = latest().situation();
             return Standing.of(
-                    revision, desk.fieldToKeep(), desk.today(), now.proofs(), now.flights(), now.flown(), now.plan());
+                    revision, desk.fieldToKeep(), desk.clock(), now.proofs(), now.flights(), now.flown(), now.plan());
         } catch (IllegalArgumentException | IllegalStateException | ArithmeticException e) {
             throw new IllegalArgumentException(
                     "With this " + name + " could not be reckoned with (" + e.getMessage() + "); nothing was changed.",
@@ -285,7 +285,7 @@ public final class OpenAircraft {
 
     void add(Hangar hangar, Proof proof) {
         hangar.add(id, proof);
-        restand(now -> now.proven(proof, desk.today()));
+        restand(now -> now.proven(proof, desk.clock()));
     }
 
     /**
@@ -317,7 +317,7 @@ public final class OpenAircraft {
 
     void refly(Hangar hangar) {
         List<FlightRecord> flown = hangar.logbook().flights(id);
-        restand(now -> now.flown(desk.facts(flown), Plans.flown(hangar, id, flown), desk.today()));
+        restand(now -> now.flown(desk.facts(flown), Plans.flown(hangar, id, flown), desk.clock()));
         desk.show(() -> flights = flown);
     }
 

@@ -36,7 +36,7 @@ final class Plans {
         desk.keep(
                 hangar -> {
                     hangar.keep(setting(aircraft.id()), card.id());
-                    aircraft.restand(now -> now.planning(card, desk.today()));
+                    aircraft.restand(now -> now.planning(card, desk.clock()));
                     return card;
                 },
                 planned -> {

@@ -9,6 +9,7 @@ import app.drachen.core.clearance.Situation;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.stages.Kits;
 import app.drachen.files.hangar.Revision;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -26,41 +27,42 @@ public record Standing(Revision revision, Situation situation, Clearance clearan
     static Standing of(
             Revision revision,
             Optional<Field> field,
-            LocalDate today,
+            Clock clock,
             List<Proof> proofs,
             List<FlightFact> flights,
             Optional<Setup> flown,
             Optional<CardPlan> plan) {
         Situation situation = new Situation(revision.setup(), revision.number(), field, proofs, revision.changedAt())
-                .asOf(today)
+                .asOf(LocalDate.now(clock))
+                .at(clock.instant().getEpochSecond())
                 .having(flights, flown)
                 .planning(plan);
         return new Standing(revision, situation, Kits.clearance(situation));
     }
 
-    private Standing with(Situation changed, LocalDate today) {
-        Situation now = changed.asOf(today);
+    private Standing with(Situation changed, Clock clock) {
+        Situation now = changed.asOf(LocalDate.now(clock)).at(clock.instant().getEpochSecond());
         return new Standing(revision, now, Kits.clearance(now));
     }
 
     /** The same aircraft with one more proof. */
-    Standing proven(Proof proof, LocalDate today) {
-        return with(situation.proving(proof), today);
+    Standing proven(Proof proof, Clock clock) {
+        return with(situation.proving(proof), clock);
     }
 
     /** The same aircraft on another field. */
-    Standing on(Optional<Field> field, LocalDate today) {
-        return with(situation.on(field), today);
+    Standing on(Optional<Field> field, Clock clock) {
+        return with(situation.on(field), clock);
     }
 
     /** The same aircraft with other flights in its logbook. */
-    Standing flown(List<FlightFact> flights, Optional<Setup> flown, LocalDate today) {
-        return with(situation.having(flights, flown), today);
+    Standing flown(List<FlightFact> flights, Optional<Setup> flown, Clock clock) {
+        return with(situation.having(flights, flown), clock);
     }
 
     /** The same aircraft with a card that is to be flown next. */
-    Standing planning(CardPlan plan, LocalDate today) {
-        return with(situation.planning(Optional.of(plan)), today);
+    Standing planning(CardPlan plan, Clock clock) {
+        return with(situation.planning(Optional.of(plan)), clock);
     }
 
     /** The set-up. */

@@ -39,7 +39,7 @@ public abstract class ProofRule implements ClearanceRule {
     @Override
     public Ruling check(Situation situation) {
         Stage stage = kind.stage();
-        Remedy go = new Remedy.GoTo(todo, stage);
+        Remedy go = new Remedy.GoTo(todo, place());
         Optional<Proof> found = situation.proof(kind);
         if (found.isEmpty()) {
             return Ruling.of(stage, gate, Finding.of(id(), State.OPEN, missing, todo + " to prove it."), go);
@@ -58,6 +58,16 @@ public abstract class ProofRule implements ClearanceRule {
         return proof.passed()
                 ? Ruling.of(stage, gate, Finding.of(id(), State.GOOD, title + at, proof.note()))
                 : Ruling.of(stage, failed, Finding.of(id(), State.STOP, failedTitle(title, proof), proof.note()), go);
+    }
+
+    /** Where it is done. */
+    protected Stage place() {
+        return kind.stage();
+    }
+
+    /** The evidence that it wants. */
+    protected final ProofKind kind() {
+        return kind;
     }
 
     /** What the finding is called when the proof was tried and not passed. */

@@ -12,6 +12,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.stream.Stream;
 
 /**
@@ -27,6 +28,7 @@ import java.util.stream.Stream;
  * @param plan the card that is to be flown next; empty if none was chosen
  * @param changedAt revision in which each facet last changed
  * @param prints the fingerprints of the set-up, taken once
+ * @param now seconds since 1970-01-01 UTC at which this is asked; empty if that does not matter
  */
 public record Situation(
         Setup setup,
@@ -38,7 +40,8 @@ public record Situation(
         Optional<Setup> flown,
         Optional<CardPlan> plan,
         Map<Facet, Integer> changedAt,
-        Prints prints) {
+        Prints prints,
+        OptionalLong now) {
     public Situation {
         proofs = List.copyOf(proofs);
         flights = List.copyOf(flights);
@@ -58,7 +61,8 @@ public record Situation(
                 Optional.empty(),
                 Optional.empty(),
                 changedAt,
-                Prints.of(setup));
+                Prints.of(setup),
+                OptionalLong.empty());
     }
 
     /** A set-up on its own, without history or proofs. */
@@ -115,7 +119,8 @@ public record Situation(
 
     /** The same situation with another set-up, to ask what a change would do. */
     public Situation with(Setup other) {
-        return new Situation(other, revision, field, today, proofs, flights, flown, plan, changedAt, Prints.of(other));
+        return new Situation(
+                other, revision, field, today, proofs, flights, flown, plan, changedAt, Prints.of(other), now);
     }
 
     /** The same situation with another field. */
@@ -125,18 +130,42 @@ public record Situation(
 
     /** The same situation on another field, or on none. */
     public Situation on(Optional<Field> other) {
-        return new Situation(setup, revision, other, today, proofs, flights, flown, plan, changedAt, prints);
+        return new Situation(setup, revision, other, today, proofs, flights, flown, plan, changedAt, prints, now);
     }
 
     /** The same situation with one more proof. */
     public Situation proving(Proof proof) {
         List<Proof> more = Stream.concat(proofs.stream(), Stream.of(proof)).toList();
-        return new Situation(setup, revision, field, today, more, flights, flown, plan, changedAt, prints);
+        return new Situation(setup, revision, field, today, more, flights, flown, plan, changedAt, prints, now);
+    }
+
+    /** The same situation, asked about at a moment [s since 1970-01-01 UTC]. */
+    public Situation at(long moment) {
+        return new Situation(
+                setup,
+                revision,
+                field,
+                today,
+                proofs,
+                flights,
+                flown,
+                plan,
+                changedAt,
+                prints,
+                OptionalLong.of(moment));
+    }
+
+    /** Whether the aircraft itself has flown in Manual since the last change that matters to that. */
+    public boolean hasFlown() {
+        return proof(ProofKind.MANUAL_FLOWN)
+                .filter(p -> p.passed() && p.evidence() == Proof.Evidence.REAL && fresh(p))
+                .isPresent();
     }
 
     /** The same situation, asked about on a day. */
     public Situation asOf(LocalDate day) {
-        return new Situation(setup, revision, field, Optional.of(day), proofs, flights, flown, plan, changedAt, prints);
+        return new Situation(
+                setup, revision, field, Optional.of(day), proofs, flights, flown, plan, changedAt, prints, now);
     }
 
     /**
@@ -146,12 +175,12 @@ public record Situation(
      * @param last the set-up that was really flown last
      */
     public Situation having(List<FlightFact> facts, Optional<Setup> last) {
-        return new Situation(setup, revision, field, today, proofs, facts, last, plan, changedAt, prints);
+        return new Situation(setup, revision, field, today, proofs, facts, last, plan, changedAt, prints, now);
     }
 
     /** The same situation with a card that is to be flown next. */
     public Situation planning(Optional<CardPlan> card) {
-        return new Situation(setup, revision, field, today, proofs, flights, flown, card, changedAt, prints);
+        return new Situation(setup, revision, field, today, proofs, flights, flown, card, changedAt, prints, now);
     }
 
     /** Whether a kind of proof is there, passed and fresh. */

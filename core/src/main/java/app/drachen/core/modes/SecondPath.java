@@ -108,4 +108,90 @@ public record SecondPath(
             throw new IllegalArgumentException("a button of the console stands twice; keep one");
         }
     }
+
+    /** The same path with the radio left on. */
+    public SecondPath withRadio() {
+        return new SecondPath(
+                axes, buttons, delay, modes, action, true, takeBack, consolePower, radioPower, consoleMode, radioMode);
+    }
+
+    /** The same path with another action on its loss. */
+    public SecondPath losing(Loss.Action to) {
+        return new SecondPath(
+                axes,
+                buttons,
+                delay,
+                modes,
+                to,
+                radioStays,
+                takeBack,
+                consolePower,
+                radioPower,
+                consoleMode,
+                radioMode);
+    }
+
+    /**
+     * The same path with another delay.
+     *
+     * @param seconds [s]
+     */
+    public SecondPath delayed(double seconds) {
+        return new SecondPath(
+                axes,
+                buttons,
+                seconds,
+                modes,
+                action,
+                radioStays,
+                takeBack,
+                consolePower,
+                radioPower,
+                consoleMode,
+                radioMode);
+    }
+
+    /** The same path flying other modes. */
+    public SecondPath flying(List<FlightMode> those) {
+        return new SecondPath(
+                axes,
+                buttons,
+                delay,
+                those,
+                action,
+                radioStays,
+                takeBack,
+                consolePower,
+                radioPower,
+                consoleMode,
+                radioMode);
+    }
+
+    /** The same path taken back another way. */
+    public SecondPath takenBack(String by) {
+        return new SecondPath(
+                axes, buttons, delay, modes, action, radioStays, by, consolePower, radioPower, consoleMode, radioMode);
+    }
+
+    /** The same path with other demands of console and radio at the hand-over. */
+    public SecondPath handed(double console, double radio, FlightMode byConsole, FlightMode byRadio) {
+        return new SecondPath(
+                axes, buttons, delay, modes, action, radioStays, takeBack, console, radio, byConsole, byRadio);
+    }
+
+    /** The same path with other axes and buttons. */
+    public SecondPath with(List<ConsoleAxis> those, List<ConsoleButton> pressed) {
+        return new SecondPath(
+                those,
+                pressed,
+                delay,
+                modes,
+                action,
+                radioStays,
+                takeBack,
+                consolePower,
+                radioPower,
+                consoleMode,
+                radioMode);
+    }
 }

@@ -1,8 +1,6 @@
 package app.drachen.core.stages.harness;
 
 import app.drachen.core.clearance.Gate;
-import app.drachen.core.clearance.Proof;
-import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
@@ -42,10 +40,7 @@ final class Places extends HarnessRule {
     @Override
     Ruling empty(Situation situation) {
         // what has flown says more than what is not on paper
-        boolean flown = situation
-                .proof(ProofKind.MANUAL_FLOWN)
-                .filter(p -> p.passed() && p.evidence() == Proof.Evidence.REAL && situation.fresh(p))
-                .isPresent();
+        boolean flown = situation.hasFlown();
         return open(
                 flown ? Optional.empty() : Optional.of(Gate.LAUNCH),
                 "No harness is entered" + (flown ? "; it has flown without" : ""),

@@ -1,6 +1,7 @@
 package app.drachen.core.stages.modes;
 
 import app.drachen.core.clearance.OwnFigures;
+import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageKit;
 import app.drachen.core.setup.Facet;
@@ -26,15 +27,25 @@ public final class ModesKit {
                         Facet.LOSSES,
                         Facet.ARMING,
                         Facet.SECOND_PATH),
-                List.of(),
+                List.of(ProofKind.HOME_HEIGHT, ProofKind.HAND_OVER),
                 List.of(
                         new SelectorMargin(),
                         new SelectorCover(),
                         new ManualAndHome(),
                         new ArmingApart(),
+                        new ArmingGuarded(),
+                        new LimitsSane(),
+                        new LimitsGrew(),
+                        new ModesHaveSensors(),
                         new SpeedMargin(),
                         new CircleRadius(),
                         new WayHome(),
+                        new HomeSaid(),
+                        new HomeLanding(),
+                        new LossesFilled(),
+                        new SecondPathKept(),
+                        new HandOver(),
+                        new DelayAllowed(),
                         new OwnFigures(Stage.MODES, List.of(Facet.SELECTOR, Facet.SPEED_RANGE, Facet.HOME_PROFILE))),
                 ModesSums.all(),
                 List.of(),

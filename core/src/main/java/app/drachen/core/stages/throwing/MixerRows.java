@@ -44,12 +44,18 @@ public final class MixerRows implements ClearanceRule {
     public Ruling check(Situation situation) {
         ControlSetup controls = situation.setup().controls();
         Optional<Output> empty = controls.surfaces().stream()
-                .filter(o -> o.mix().equals(MixRow.NONE))
+                .filter(o -> o.mix().isEmpty()
+                        && controls.extras().stream()
+                                .noneMatch(m -> m.to().equals(o.surface().id())))
                 .findFirst();
         boolean pitch = controls.surfaces().stream().anyMatch(o -> o.mix().share(Axis.PITCH) != 0);
         boolean roll = controls.surfaces().stream().anyMatch(o -> o.mix().share(Axis.ROLL) != 0);
         Optional<Surface> missing = preset(situation.setup().airframe().tail()).surfaces().stream()
                 .filter(surface -> controls.output(surface).isEmpty())
+                // two motors or two rudders stand for one
+                .filter(surface -> surface.side() != Surface.Side.MIDDLE
+                        || controls.outputs().stream()
+                                .noneMatch(o -> o.surface().role() == surface.role()))
                 .findFirst();
         if (missing.isPresent()) {
             return Ruling.of(

@@ -1,6 +1,7 @@
 package app.drachen.core.stages.throwing;
 
 import app.drachen.core.clearance.OwnFigures;
+import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageKit;
 import app.drachen.core.setup.Facet;
@@ -26,14 +27,25 @@ public final class ThrowsKit {
                         Facet.RATES,
                         Facet.RADIO_TRIMS,
                         Facet.RADIO),
-                List.of(),
                 List.of(
+                        ProofKind.CHANNEL_ORDER,
+                        ProofKind.END_POINTS,
+                        ProofKind.STICK_TO_OUTPUT,
+                        ProofKind.CENTRES_AND_THROWS),
+                List.of(
+                        new ChannelOrder(),
+                        new EndPoints(),
                         new MixerRows(),
+                        new MixedOnce(),
                         new SurfaceSenses(),
                         new Clipping(),
                         new RadioTrimLeft(),
+                        new MeasuredThrows(),
                         new FirstFlightRates(),
                         new ElevatorLeft(),
+                        new MixSwitched(),
+                        new MixMeasured(),
+                        new ThrustTrim(),
                         new OwnFigures(Stage.THROWS, List.of(Facet.LINKAGES, Facet.SERVO_SENSES, Facet.THROWS))),
                 ThrowsSums.all(),
                 List.of(),

@@ -1,0 +1,66 @@
+package app.drachen.core.stages.modes;
+
+import app.drachen.core.clearance.Gate;
+import app.drachen.core.clearance.Proof;
+import app.drachen.core.clearance.ProofKind;
+import app.drachen.core.clearance.Ruling;
+import app.drachen.core.clearance.Situation;
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.modes.FlightMode;
+import app.drachen.core.modes.SecondPath;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.working.Finding;
+import app.drachen.core.working.Finding.State;
+import app.drachen.core.working.Working;
+import java.util.Optional;
+
+/** MODES-R14: a mode flown by console allows its delay. */
+final class DelayAllowed extends ModesRule {
+    DelayAllowed() {
+        super("MODES-R14", "Every mode that the console flies allows the console's delay, measured or entered.");
+    }
+
+    @Override
+    public Ruling check(Situation situation) {
+        Optional<SecondPath> entered = situation.setup().modes().second();
+        if (entered.isEmpty()) {
+            return good("No console, no delay", "");
+        }
+        SecondPath path = entered.get();
+        if (path.modes().isEmpty()) {
+            return open(
+                    Optional.of(Gate.HOME),
+                    "Which modes the console flies is not entered",
+                    "Choose them; each allows another delay.",
+                    go("Choose them"));
+        }
+        Optional<Double> measured = situation
+                .proof(ProofKind.HAND_OVER)
+                .filter(situation::fresh)
+                .map(Proof::values)
+                .flatMap(v -> Optional.ofNullable(v.get("delay")));
+        double delay = measured.orElse(path.delay());
+        Working tightest = path.modes().stream()
+                .map(m -> DelayBounds.of(m, situation.setup()))
+                .min(java.util.Comparator.comparingDouble(Working::value))
+                .orElseThrow();
+        FlightMode first = path.modes().stream()
+                .min(java.util.Comparator.comparingDouble(
+                        m -> DelayBounds.of(m, situation.setup()).value()))
+                .orElseThrow();
+        String how = measured.isPresent() ? "measured" : "entered";
+        boolean allowed = delay <= tightest.value();
+        return Ruling.of(
+                Stage.MODES,
+                Gate.HOME,
+                Finding.of(
+                        id(),
+                        allowed ? State.GOOD : State.STOP,
+                        Quantity.TIME_FINE.text(delay) + " of delay, " + how + "; " + first.label() + " allows "
+                                + Quantity.TIME_FINE.text(tightest.value()),
+                        allowed
+                                ? "Every mode that the console flies allows it."
+                                : "Take " + first.label() + " off the console, or shorten the link.",
+                        tightest));
+    }
+}
