@@ -166,7 +166,7 @@ public final class Fits {
      * Fits one output.
      *
      * @param inputs of each sample
-     * @param output of each sample
+     * @param output of each sample [unit of the output]
      */
     public static Linear linear(double[][] inputs, double[] output) {
         double[][] rows = new double[inputs.length][];

@@ -38,19 +38,22 @@ public record Planted(String id, String words, String why, UnaryOperator<RealThi
 
     /** Every fault that this aircraft can have, that some card shows, and that looks like no other. */
     public static List<Planted> possible(Setup setup) {
+        return List.copyOf(withSigns(setup).keySet());
+    }
+
+    /** The same, each with what all cards would show of it. */
+    public static Map<Planted, Map<String, String>> withSigns(Setup setup) {
         List<Planted> all = new ArrayList<>(SurfaceFaults.of(setup));
         all.addAll(OtherFaults.of(setup));
-        List<Planted> seen = new ArrayList<>();
-        Map<String, Map<String, String>> signs = new LinkedHashMap<>();
+        Map<Planted, Map<String, String>> signs = new LinkedHashMap<>();
         Map<String, String> sound = signs(setup, List.of());
         for (Planted p : all) {
             Map<String, String> sign = signs(setup, List.of(p));
             if (!sign.equals(sound) && !signs.containsValue(sign)) {
-                signs.put(p.id(), sign);
-                seen.add(p);
+                signs.put(p, sign);
             }
         }
-        return seen;
+        return signs;
     }
 
     /** An aircraft in which these faults are planted. */

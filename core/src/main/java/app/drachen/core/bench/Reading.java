@@ -101,7 +101,11 @@ public record Reading(
         return new Reading(id, asks, quantity, low, high, options, wanted, false);
     }
 
-    /** An answer in words. */
+    /**
+     * An answer in words.
+     *
+     * @param value [SI unit of the quantity]
+     */
     public String told(double value) {
         return options.isEmpty() ? quantity.text(value) : options.get((int) Math.rint(value));
     }
@@ -109,10 +113,21 @@ public record Reading(
     /**
      * An answer that may be typed or pasted.
      *
+     * @param value [SI unit of the quantity]
+     * @return the same [SI unit of the quantity]
      * @throws IllegalArgumentException with one sentence
      */
     public double checked(double value) {
-        return Ranges.require(asks, value, low, high, options.isEmpty() ? "-" : "-");
+        return Ranges.require(asks, value, low, high, "-");
+    }
+
+    /**
+     * Whether an answer is right; so too where nothing is known to be.
+     *
+     * @param value [SI unit of the quantity]
+     */
+    public boolean right(double value) {
+        return wrong(value).isEmpty();
     }
 
     /** What is wrong with an answer; nothing where it is right, or where nothing is known to be right. */

@@ -100,6 +100,55 @@ public record Training(
                 : new Training(setup, hidden, checks, seconds, found, now);
     }
 
+    /**
+     * Which causes still explain what some cards have shown: where one fault is hidden, just that; where several are, at least something
+     * of it.
+     *
+     * @param causes with what each shows
+     * @param run the cards that were run
+     */
+    public List<Planted> left(Map<Planted, Map<String, String>> causes, java.util.Collection<CardId> run) {
+        Map<String, String> seen = of(Planted.signs(setup, real()), run);
+        long unfound = (long) hidden.size() - found.size();
+        List<Planted> left = new ArrayList<>();
+        causes.forEach((cause, signs) -> {
+            if (found.contains(cause) || falsely.contains(cause)) {
+                return;
+            }
+            Map<String, String> would = of(signs, run);
+            boolean explains = unfound <= 1
+                    ? would.equals(seen)
+                    : would.entrySet().stream()
+                            .filter(e -> !e.getValue().equals("right"))
+                            .allMatch(
+                                    e -> !seen.getOrDefault(e.getKey(), "right").equals("right"));
+            if (explains) {
+                left.add(cause);
+            }
+        });
+        return left;
+    }
+
+    /** Whether a cause puts nothing wrong on these cards, or something that is wrong: of several faults one may hide another's signs. */
+    private static boolean explainsSome(Map<String, String> would, Map<String, String> seen) {
+        List<String> wrong = would.entrySet().stream()
+                .filter(e -> !e.getValue().equals("right"))
+                .map(Map.Entry::getKey)
+                .toList();
+        return wrong.isEmpty()
+                || wrong.stream().anyMatch(k -> !seen.getOrDefault(k, "right").equals("right"));
+    }
+
+    private static Map<String, String> of(Map<String, String> signs, java.util.Collection<CardId> run) {
+        Map<String, String> some = new java.util.TreeMap<>();
+        signs.forEach((about, sign) -> {
+            if (run.stream().anyMatch(c -> about.startsWith(c + " "))) {
+                some.put(about, sign);
+            }
+        });
+        return some;
+    }
+
     public boolean done() {
         return found.size() == hidden.size();
     }

@@ -69,7 +69,12 @@ public record ExtraMix(
         Ranges.require("slow-in of mix " + name, slowIn, 0, 10, "s");
     }
 
-    /** The mix of THROWS-A11: what pitch needs without power, fading out at cruise power. */
+    /**
+     * The mix of THROWS-A11: what pitch needs without power, fading out at cruise power.
+     *
+     * @param idleTrim pitch needed without power [-]
+     * @param cruisePower power at which nothing is needed [-]
+     */
     public static ExtraMix powerToPitch(double idleTrim, double cruisePower, String onSwitch, boolean measured) {
         return new ExtraMix(
                 "power to pitch",
@@ -102,7 +107,11 @@ public record ExtraMix(
         return to.equals("roll") || to.equals("pitch") || to.equals("yaw");
     }
 
-    /** The same mix with another amount. */
+    /**
+     * The same mix with another amount.
+     *
+     * @param share [-]
+     */
     public ExtraMix withAmount(double share, boolean fromTrims) {
         return new ExtraMix(name, from, to, share, low, high, curve, onSwitch, slowIn, fromTrims);
     }

@@ -21,7 +21,14 @@ public record FourBar(double base, double armLean, double hornLean, boolean push
         Ranges.require("lean of the horn", hornLean, -1, 1, "rad");
     }
 
-    /** Where the ends of arm and horn stand, the servo's axis at the origin, x towards the hinge, y away from the surface [m]. */
+    /**
+     * Where the ends of arm and horn stand, the servo's axis at the origin, x towards the hinge, y away from the surface.
+     *
+     * @param armX [m]
+     * @param armY [m]
+     * @param hornX [m]
+     * @param hornY [m]
+     */
     public record Ends(double armX, double armY, double hornX, double hornY) {}
 
     /**
@@ -71,7 +78,13 @@ public record FourBar(double base, double armLean, double hornLean, boolean push
         return Math.atan2(Math.sin(angle), Math.cos(angle));
     }
 
-    /** Where the ends stand after a turn of the servo. */
+    /**
+     * Where the ends stand after a turn of the servo.
+     *
+     * @param arm radius at the servo [m]
+     * @param horn radius at the surface [m]
+     * @param turn of the servo from neutral, towards the hinge [rad]
+     */
     public Ends ends(double arm, double horn, double turn) {
         double leaning = hornLean + deflection(arm, horn, turn);
         return new Ends(

@@ -49,7 +49,7 @@ public record StickChannel(
     /**
      * Pulse that the radio sends.
      *
-     * @param at where the stick is, −1 to 1
+     * @param at where the stick is [-], −1 to 1
      * @param microsPerPercent of this radio [µs per %]
      * @param trim left in the radio, as a share of full stick [-]
      * @return [µs]
@@ -60,12 +60,24 @@ public record StickChannel(
         return 1_500 + 100 * microsPerPercent * ended;
     }
 
-    /** The same stick with what was read at the board. */
+    /**
+     * The same stick with what was read at the board.
+     *
+     * @param low at its lower end [µs]
+     * @param middle let go [µs]
+     * @param high at its upper end [µs]
+     */
     public StickChannel read(double low, double middle, double high) {
         return new StickChannel(stick, channel, means, weight, offset, lowEnd, highEnd, subTrim, low, middle, high);
     }
 
-    /** The same stick with other end points and sub-trim. */
+    /**
+     * The same stick with other end points and sub-trim.
+     *
+     * @param low end point below the middle [-]
+     * @param high end point above it [-]
+     * @param trim sub-trim [-]
+     */
     public StickChannel ending(double low, double high, double trim) {
         return new StickChannel(
                 stick, channel, means, weight, offset, low, high, trim, lowMicros, middleMicros, highMicros);

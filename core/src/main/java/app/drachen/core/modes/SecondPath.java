@@ -173,7 +173,12 @@ public record SecondPath(
                 axes, buttons, delay, modes, action, radioStays, by, consolePower, radioPower, consoleMode, radioMode);
     }
 
-    /** The same path with other demands of console and radio at the hand-over. */
+    /**
+     * The same path with other demands of console and radio at the hand-over.
+     *
+     * @param console its power [-]
+     * @param radio its power [-]
+     */
     public SecondPath handed(double console, double radio, FlightMode byConsole, FlightMode byRadio) {
         return new SecondPath(
                 axes, buttons, delay, modes, action, radioStays, takeBack, console, radio, byConsole, byRadio);

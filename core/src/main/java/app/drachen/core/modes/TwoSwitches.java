@@ -21,7 +21,12 @@ final class TwoSwitches {
         combinations = selector.combinations();
     }
 
-    /** A stretch of pulses that gives one mode. */
+    /**
+     * A stretch of pulses that gives one mode.
+     *
+     * @param low its lower edge [µs]
+     * @param high its upper edge [µs]
+     */
     private record Stretch(double low, double high) {}
 
     Optional<Selector> solved() {

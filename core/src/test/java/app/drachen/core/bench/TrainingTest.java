@@ -108,6 +108,29 @@ class TrainingTest {
         assertEquals(RealThing.sound(setup), now.real(), "what is found is mended");
     }
 
+    /** Card by card fewer causes are left, the hidden one always among them, and at the end it alone. */
+    @ParameterizedTest
+    @MethodSource("aircraft")
+    void causesAreRuledOutCardByCard(Setup setup) {
+        Map<Planted, Map<String, String>> causes = Planted.withSigns(setup);
+        Training one = Training.begin(setup, 1, 8);
+        List<CardId> run = new ArrayList<>();
+        int before = one.left(causes, run).size();
+        assertEquals(causes.size(), before, "nothing is known yet");
+        for (BenchCard card : BenchCards.of(setup)) {
+            run.add(card.id());
+            List<Planted> left = one.left(causes, run);
+            assertTrue(
+                    left.size() <= before && left.containsAll(one.hidden()),
+                    card.id().title());
+            before = left.size();
+        }
+        assertEquals(one.hidden(), one.left(causes, run));
+        Training three = Training.begin(setup, 3, 8);
+        assertTrue(three.left(causes, run).containsAll(three.hidden()));
+        assertTrue(three.left(causes, run).size() < causes.size() / 2);
+    }
+
     /** The stand-in answers by what it lives in: a planted loss shows on the card, not in the set-up. */
     @Test
     void whatIsHiddenIsInTheAircraftAndNotInTheBelief() {

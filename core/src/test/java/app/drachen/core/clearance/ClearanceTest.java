@@ -281,6 +281,9 @@ class ClearanceTest {
             ProofKind.HARNESS_CHECK,
             ProofKind.STICK_TO_SURFACE,
             ProofKind.TILT_TO_SURFACE,
+            ProofKind.SIX_FACES,
+            ProofKind.LEVEL_AT_REST,
+            ProofKind.ROTATION,
             ProofKind.REHEARSAL
         };
         assertEquals("bench power, prop off", Kits.clearance(with(SOUND, bench)).sentence(), "cards are missing");

@@ -98,7 +98,13 @@ class NewAircraftTest {
                 .orElseThrow();
         assertTrue(open.blocks());
         Remedy.Change confirm = (Remedy.Change) open.remedies().get(0);
-        assertEquals(StageState.PROVEN, throwing(confirm.change().apply(made)));
+        State confirmed = Clearance.of(Situation.of(confirm.change().apply(made)), Kits.all()).rulings().stream()
+                .map(Ruling::finding)
+                .filter(f -> f.id().equals("THROWS-OWN"))
+                .findFirst()
+                .orElseThrow()
+                .state();
+        assertEquals(State.GOOD, confirmed);
     }
 
     private static StageState throwing(Setup setup) {

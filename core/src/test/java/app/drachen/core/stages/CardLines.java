@@ -144,7 +144,6 @@ final class CardLines {
         plain(lines, "BENCH-R14", ProofKind.READ_BACK, SOUND, State.STOP);
         plain(lines, "BENCH-R17", ProofKind.LOG_WORKS, SOUND, State.STOP);
         plain(lines, "BENCH-R9", ProofKind.RANGE_WALK, SOUND, State.STOP);
-        plain(lines, "BENCH-R12", ProofKind.HOME_FIX, SOUND, State.STOP);
         plain(lines, "BENCH-SCALES", ProofKind.SCALES, SOUND, State.CAUTION);
         plain(lines, "MODES-R10", ProofKind.HOME_HEIGHT, SOUND, State.STOP);
         plain(lines, "BENCH-R13", ProofKind.COMPASS_SWING, withDevice(DeviceKind.COMPASS), State.STOP);
@@ -313,7 +312,7 @@ final class CardLines {
 
     private static void bench(List<Line> lines) {
         Proof sticks = proof(SOUND, ProofKind.STICK_TO_SURFACE, 10 * DAY, true, Map.of());
-        lines.add(line("BENCH-R1", of(SOUND), State.OPEN));
+        lines.add(line("BENCH-R1", of(SOUND), State.GOOD));
         lines.add(line("BENCH-R1", of(SOUND, sticks), State.OPEN));
         lines.add(line(
                 "BENCH-R1",
@@ -343,14 +342,21 @@ final class CardLines {
                 proven(ProofKind.RANGE_WALK, Map.of("reduced", 20.0, "distance", 31.0, "running", 31.0))
                         .planning(CardPlans.byId("mission")),
                 State.STOP));
-        lines.add(line("BENCH-R12", proven(ProofKind.HOME_FIX, Map.of()).asOf(LocalDate.of(2026, 5, 31)), State.OPEN));
+        var far = CardPlans.byId("home");
+        Situation fixed = proven(ProofKind.HOME_FIX, Map.of()).planning(far);
+        lines.add(line("BENCH-R12", of(SOUND), State.GOOD));
+        lines.add(line("BENCH-R12", of(SOUND).planning(far), State.OPEN));
+        lines.add(line("BENCH-R12", fixed.asOf(LocalDate.of(1970, 1, 1)), State.GOOD));
+        lines.add(line("BENCH-R12", fixed.asOf(LocalDate.of(2026, 5, 31)), State.OPEN));
+        lines.add(line("BENCH-R12", of(SOUND, proof(SOUND, ProofKind.HOME_FIX, 5, false, Map.of())), State.STOP));
         Setup compass = withDevice(DeviceKind.COMPASS);
         Situation swung = of(compass, proof(compass, ProofKind.COMPASS_SWING, 5, true, Map.of()));
         lines.add(line("BENCH-R13", swung.at(90 * DAY), State.GOOD));
         lines.add(line("BENCH-R13", swung.at(92 * DAY), State.CAUTION));
         Situation ready = proven(ProofKind.PREFLIGHT, BenchCards.answered(CardId.PREFLIGHT, SOUND, 1));
         var first = CardPlans.byId("first-flight");
-        lines.add(line("BENCH-R15", of(SOUND), State.OPEN));
+        lines.add(line("BENCH-R15", of(SOUND), State.GOOD));
+        lines.add(line("BENCH-R15", of(SOUND).planning(first), State.OPEN));
         lines.add(line("BENCH-R15", ready.planning(first).at(3_500), State.GOOD));
         lines.add(line("BENCH-R15", ready.planning(first).at(3_800), State.OPEN));
         lines.add(line(
@@ -370,10 +376,12 @@ final class CardLines {
         lines.add(line("BENCH-R16", of(SOUND).planning(first), State.OPEN));
         lines.add(line("BENCH-R16", of(SOUND, needed).planning(first), State.GOOD));
         lines.add(line("BENCH-R16", of(SOUND, needed).planning(CardPlans.byId("hold")), State.OPEN));
-        lines.add(line("BENCH-R18", of(SOUND), State.OPEN));
+        lines.add(line("BENCH-R18", of(SOUND), State.GOOD));
+        lines.add(line("BENCH-R18", of(SOUND).planning(first), State.OPEN));
         lines.add(line("BENCH-R18", ready, State.GOOD));
         lines.add(line("BENCH-R18", proven(ProofKind.PREFLIGHT, Map.of("sender", 420.0, "warm", 60.0)), State.CAUTION));
-        lines.add(line("BENCH-R20", of(SOUND), State.OPEN));
+        lines.add(line("BENCH-R20", of(SOUND), State.GOOD));
+        lines.add(line("BENCH-R20", of(SOUND).planning(first), State.OPEN));
         lines.add(line("BENCH-R20", ready, State.GOOD));
         lines.add(line(
                 "BENCH-R20",

@@ -2,6 +2,9 @@ package app.drachen.files.demo;
 
 import app.drachen.core.air.Field;
 import app.drachen.core.airframe.MassProperties;
+import app.drachen.core.bench.BenchCard;
+import app.drachen.core.bench.BenchCards;
+import app.drachen.core.bench.CardId;
 import app.drachen.core.cards.CardPlans;
 import app.drachen.core.clearance.Proof;
 import app.drachen.core.clearance.Proof.Evidence;
@@ -16,6 +19,7 @@ import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.rehearsal.RehearsalPlan;
 import app.drachen.core.rehearsal.Scatter;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.stages.bench.BenchProofs;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
@@ -91,6 +95,23 @@ public final class DemoHangar {
                 Proof.gained(kind, now.setup(), now.number(), today - daysAgo * DAY, evidence, passed, note, values));
     }
 
+    /** Cards of the bench as the aircraft answered them. */
+    private void cards(long aircraft, int daysAgo, CardId... cards) {
+        Setup setup = hangar.current(aircraft).setup();
+        for (CardId id : cards) {
+            BenchCard card = BenchCards.card(id, setup).orElseThrow();
+            Map<String, Double> given = BenchCards.answered(id, setup, 40 + id.ordinal());
+            prove(
+                    aircraft,
+                    BenchProofs.of(id),
+                    Evidence.REAL,
+                    card.passed(given),
+                    card.readings().size() + " answers as wanted",
+                    daysAgo,
+                    given);
+        }
+    }
+
     /** A weighing that agrees with the parts list but for the given differences. */
     private void weigh(long aircraft, double extraMass, double extraAft, int daysAgo) {
         var now = hangar.current(aircraft);
@@ -125,6 +146,7 @@ public final class DemoHangar {
         weigh(id, 0.004, 0.001, 18);
         prove(id, ProofKind.HARNESS_CHECK, Evidence.REAL, true, "6 leads looked at", 14);
         prove(id, ProofKind.STICK_TO_SURFACE, Evidence.REAL, true, "All surfaces as wanted", 12);
+        cards(id, 12, CardId.CHANNEL_ORDER, CardId.END_POINTS, CardId.LINKAGE_PULL, CardId.SIX_FACES);
         Setup servo = sound.withControls(sound.controls().change(Surface.RIGHT_ELEVON, Output::turnedRound));
         hangar.commit(id, servo, "Right elevon servo replaced", today - 3 * DAY);
         hangar.commit(
@@ -148,6 +170,26 @@ public final class DemoHangar {
         prove(id, ProofKind.HARNESS_CHECK, Evidence.REAL, true, "9 leads looked at", 79);
         prove(id, ProofKind.STICK_TO_SURFACE, Evidence.REAL, true, "All surfaces as wanted", 78);
         prove(id, ProofKind.TILT_TO_SURFACE, Evidence.REAL, true, "All surfaces as wanted", 78);
+        prove(id, ProofKind.PROPELLER_OFF, Evidence.REAL, true, "Off the shaft", 78);
+        cards(
+                id,
+                78,
+                CardId.CHANNEL_ORDER,
+                CardId.END_POINTS,
+                CardId.STICK_TO_OUTPUT,
+                CardId.CENTRES_AND_THROWS,
+                CardId.LINKAGE_PULL,
+                CardId.SIX_FACES,
+                CardId.LEVEL,
+                CardId.ROTATION,
+                CardId.READ_BACK,
+                CardId.ARMING,
+                CardId.LOSS_OF_LINK,
+                CardId.MOTOR_RUN,
+                CardId.SCALES,
+                CardId.LOG_WORKS,
+                CardId.RANGE_WALK,
+                CardId.HOME_HEIGHT);
         Field calm = DemoField.evening();
         for (int i = 0; i < 4; i++) {
             fly(id, "first-flight", calm, 100 + i, 70 - 4 * i);

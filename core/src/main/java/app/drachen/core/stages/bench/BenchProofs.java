@@ -47,12 +47,16 @@ public final class BenchProofs {
         return Arrays.stream(CardId.values()).filter(c -> of(c) == kind).findFirst();
     }
 
-    /** What a flight card needs of the bench (BENCH-R16). */
-    static List<ProofKind> needed(CardPlan plan, Situation situation) {
+    /** What the chosen flight needs of the bench, or while none is chosen a first one (BENCH-R16). */
+    static List<ProofKind> needed(Situation situation) {
         List<ProofKind> needed = new ArrayList<>(
                 List.of(ProofKind.STICK_TO_SURFACE, ProofKind.LINKAGE_PULL, ProofKind.ARMING, ProofKind.LOSS_OF_LINK));
         boolean stabilised = situation.setup().modes().launchMode() != FlightMode.MANUAL
-                || !plan.id().equals("first-flight");
+                || situation
+                        .plan()
+                        .map(CardPlan::id)
+                        .filter(id -> !id.equals("first-flight"))
+                        .isPresent();
         if (stabilised) {
             needed.addAll(List.of(ProofKind.TILT_TO_SURFACE, ProofKind.ROTATION, ProofKind.READ_BACK));
         }

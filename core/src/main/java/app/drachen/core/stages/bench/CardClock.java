@@ -45,6 +45,11 @@ final class CardClock implements ClearanceRule {
 
     @Override
     public Ruling check(Situation situation) {
+        Optional<Ruling> notYet = Due.notYet(id(), situation, ProofKind.PREFLIGHT);
+        if (notYet.isPresent()
+                && situation.proof(ProofKind.PREFLIGHT).filter(situation::fresh).isEmpty()) {
+            return notYet.get();
+        }
         Optional<Proof> proof = situation.proof(ProofKind.PREFLIGHT).filter(situation::fresh);
         Optional<Double> sender =
                 proof.flatMap(p -> Optional.ofNullable(p.values().get("sender")));

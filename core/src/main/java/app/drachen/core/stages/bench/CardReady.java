@@ -23,7 +23,7 @@ final class CardReady implements ClearanceRule {
 
     @Override
     public String demand() {
-        return "A flight that is chosen has its proofs of the bench: sticks, linkages, arming and loss of link, and where it is"
+        return "A flight that is chosen, and before one is chosen the first one, has its proofs of the bench: sticks, linkages, arming and loss of link, and where it is"
                 + " stabilised tilts, rotation and modes.";
     }
 
@@ -34,16 +34,8 @@ final class CardReady implements ClearanceRule {
 
     @Override
     public Ruling check(Situation situation) {
-        if (situation.plan().isEmpty()) {
-            return Ruling.advice(
-                    Stage.BENCH,
-                    Finding.of(
-                            id(),
-                            State.OPEN,
-                            "No flight is chosen",
-                            "Choose a card in Maiden: then it is said which proofs of the bench it needs."));
-        }
-        List<ProofKind> missing = BenchProofs.needed(situation.plan().get(), situation).stream()
+        boolean chosen = situation.plan().isPresent();
+        List<ProofKind> missing = BenchProofs.needed(situation).stream()
                 .filter(k -> BenchProofs.card(k)
                         .filter(c -> BenchCards.makesSense(c, situation.setup()))
                         .isPresent())
@@ -51,12 +43,17 @@ final class CardReady implements ClearanceRule {
                 .toList();
         if (missing.isEmpty()) {
             return Ruling.advice(
-                    Stage.BENCH, Finding.of(id(), State.GOOD, "The chosen flight has its proofs of the bench", ""));
+                    Stage.BENCH,
+                    Finding.of(
+                            id(),
+                            State.GOOD,
+                            (chosen ? "The chosen flight" : "A first flight") + " has its proofs of the bench",
+                            ""));
         }
         Finding finding = Finding.of(
                 id(),
                 State.OPEN,
-                "The chosen flight lacks: " + ProofKind.labels(missing),
+                (chosen ? "The chosen flight" : "A first flight") + " lacks: " + ProofKind.labels(missing),
                 situation.hasFlown()
                         ? "It has flown since, so this stops nothing; do them at the next chance."
                         : "Do these checks first.");

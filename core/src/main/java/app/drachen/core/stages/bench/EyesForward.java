@@ -44,6 +44,11 @@ final class EyesForward implements ClearanceRule {
 
     @Override
     public Ruling check(Situation situation) {
+        Optional<Ruling> notYet = Due.notYet(id(), situation, ProofKind.PREFLIGHT);
+        if (notYet.isPresent()
+                && situation.proof(ProofKind.PREFLIGHT).filter(situation::fresh).isEmpty()) {
+            return notYet.get();
+        }
         Map<String, Double> values = situation
                 .proof(ProofKind.PREFLIGHT)
                 .filter(situation::fresh)

@@ -5,9 +5,7 @@ import app.drachen.core.clearance.Gate;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Map;
 import java.util.Optional;
 
@@ -25,11 +23,14 @@ final class HomeFixed extends CardRule {
     }
 
     @Override
+    protected Optional<Ruling> before(Situation situation) {
+        return Due.notYet(id(), situation, kind());
+    }
+
+    @Override
     protected Optional<Ruling> more(Situation situation, Map<String, Double> values) {
-        LocalDate day = Instant.ofEpochSecond(
-                        situation.proof(kind()).orElseThrow().when())
-                .atZone(ZoneOffset.UTC)
-                .toLocalDate();
+        LocalDate day =
+                LocalDate.ofEpochDay(situation.proof(kind()).orElseThrow().when() / 86_400);
         return situation.today().filter(t -> !t.equals(day)).isPresent()
                 ? Optional.of(open(
                         Optional.of(Gate.HOME),

@@ -9,8 +9,7 @@ import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.units.Quantity;
-import java.time.Instant;
-import java.time.ZoneOffset;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -40,7 +39,7 @@ final class LinkagesPulled extends CardRule {
     @Override
     protected Optional<Ruling> more(Situation situation, Map<String, Double> values) {
         Proof proof = situation.proof(kind()).orElseThrow();
-        var day = Instant.ofEpochSecond(proof.when()).atZone(ZoneOffset.UTC).toLocalDate();
+        var day = LocalDate.ofEpochDay(proof.when() / 86_400);
         List<FlightFact> since = situation.flights().stream()
                 .filter(f -> !f.rehearsed() && f.day().isAfter(day))
                 .toList();

@@ -36,17 +36,7 @@ final class Preflight extends CardRule {
 
     @Override
     protected Optional<Ruling> before(Situation situation) {
-        boolean failed = situation
-                .proof(kind())
-                .filter(p -> !p.passed() && situation.fresh(p))
-                .isPresent();
-        return situation.plan().isPresent() || failed
-                ? Optional.empty()
-                : Optional.of(open(
-                        Optional.empty(),
-                        "Due before each flight: 6 minutes",
-                        "Nothing is due while no card is chosen in Maiden.",
-                        new Remedy.GoTo("Do them", Stage.BENCH)));
+        return Due.notYet(id(), situation, kind());
     }
 
     @Override
@@ -58,7 +48,7 @@ final class Preflight extends CardRule {
                 - situation.proof(kind()).orElseThrow().when();
         return age > situation.judged(OLD)
                 ? Optional.of(open(
-                        situation.plan().isPresent() ? Optional.of(Gate.LAUNCH) : Optional.empty(),
+                        situation.hasFlown() ? Optional.empty() : Optional.of(Gate.LAUNCH),
                         "The checks before the flight are " + Quantity.DURATION.text(age) + " old",
                         "Do them again: 6 minutes.",
                         new Remedy.GoTo("Do them", Stage.BENCH)))

@@ -46,8 +46,17 @@ final class PropellerOff implements ClearanceRule {
                 .filter(p -> p.kind() == ProofKind.PROPELLER_OFF)
                 .max(java.util.Comparator.comparingLong(Proof::when));
         Remedy go = new Remedy.GoTo("Take it off, answer", Stage.BENCH);
+        if (plugged.isEmpty()) {
+            return Ruling.advice(
+                    Stage.BENCH,
+                    Finding.of(
+                            id(),
+                            State.GOOD,
+                            "The pack was not plugged in for a check yet",
+                            "Before it is, take the propeller off the shaft and say so."));
+        }
         // before it was kept it was asked all the same: no answer on paper is no check with the propeller on
-        if (plugged.isEmpty() || off.isEmpty()) {
+        if (off.isEmpty()) {
             return Ruling.advice(
                     Stage.BENCH,
                     Finding.of(

@@ -1,21 +1,20 @@
 package app.drachen.desktop.stage.bench;
 
 import app.drachen.core.bench.Answer;
+import app.drachen.core.bench.BenchCard;
+import app.drachen.core.bench.BenchCards;
 import app.drachen.core.bench.BenchCheck;
-import app.drachen.core.bench.BenchSession;
-import app.drachen.core.bench.HiddenFault;
-import app.drachen.core.bench.StandInBoard;
-import app.drachen.core.clearance.Proof.Evidence;
-import app.drachen.core.clearance.ProofKind;
+import app.drachen.core.bench.CardId;
+import app.drachen.core.bench.Reading;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.working.Finding.State;
 import app.drachen.desk.Session;
+import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.StateMark;
 import app.drachen.desktop.widget.Texts;
-import app.drachen.files.hangar.Revision;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -24,44 +23,44 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.layout.GridPane;
+import javafx.scene.input.Clipboard;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** The Bench stage: what each surface must do, and what it did. */
+/** The Bench stage: cards on a line, each with what this aircraft must show, drawn; answered by the aircraft or the stand-in. */
 public final class BenchView implements Place {
     private final Session session;
-    private final VBox root = new VBox(10);
+    private final VBox root = new VBox(8);
     private final CheckBox propellerOff = new CheckBox("The propeller is off the shaft");
     private final ToggleButton real = new ToggleButton("Real aircraft");
     private final ToggleButton standIn = new ToggleButton("Stand-in board");
-    private final ToggleButton sticks = new ToggleButton("Stick to surface");
-    private final ToggleButton tilts = new ToggleButton("Tilt to surface");
-    private final VBox questions = new VBox(8);
-    private final VBox result = new VBox(4);
-    private final Practice practice;
-    private boolean failureKept;
-    private BenchSession asked;
-    private Optional<Revision> checked = Optional.empty();
+    private final CardLine line = new CardLine(this::choose);
+    private final Label title = Texts.label("", "heading");
+    private final Label how = Texts.wrapped("", "soft");
+    private final CardDrawing drawing = new CardDrawing();
+    private final CardForm form;
+    private final SurfaceQuestions questions = new SurfaceQuestions(this::answered);
+    private final VBox asks = new VBox(questions);
+    private final VBox result = new VBox(3);
+    private final CardRun run;
 
     /** The stage of a session. */
     public BenchView(Session session) {
         this.session = session;
-        practice = new Practice(session, root, this::practised);
+        run = new CardRun(session, root, this::practised);
+        form = new CardForm(session, this::read);
         ToggleGroup board = new ToggleGroup();
         board.getToggles().addAll(real, standIn);
         standIn.setSelected(true);
-        ToggleGroup check = new ToggleGroup();
-        check.getToggles().addAll(sticks, tilts);
-        sticks.setSelected(true);
-        for (ToggleButton b : List.of(real, standIn, sticks, tilts)) {
+        for (ToggleButton b : List.of(real, standIn)) {
             b.setOnAction(e -> {
                 b.setSelected(true);
-                restart();
+                update();
             });
         }
         propellerOff.setId("propeller-off");
@@ -73,26 +72,34 @@ public final class BenchView implements Place {
                 Texts.label("board", "soft"),
                 real,
                 standIn,
-                Texts.label("  check", "soft"),
-                sticks,
-                tilts);
+                Texts.key("T"));
         head.setAlignment(Pos.CENTER_LEFT);
         HBox caution = new HBox(
                 10,
                 new StateMark(State.CAUTION),
                 propellerOff,
+                Texts.key("X"),
                 Texts.label("A motor that starts cuts fingers. Take it off first, for every session.", "soft"));
         caution.setAlignment(Pos.CENTER_LEFT);
         caution.getStyleClass().add("sheet");
-        caution.setPadding(new Insets(8, 12, 8, 12));
-        ScrollPane scroll = new Scroller(questions);
+        caution.setPadding(new Insets(6, 12, 6, 12));
+        ScrollPane scroll = new Scroller(asks);
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
+        HBox.setHgrow(scroll, Priority.ALWAYS);
+        VBox picture = new VBox(6, title, how, drawing);
+        picture.setMinWidth(290);
+        picture.setPrefWidth(330);
+        picture.setMaxWidth(340);
+        VBox.setVgrow(drawing, Priority.SOMETIMES);
+        drawing.setMaxHeight(300);
+        HBox middle = new HBox(14, picture, scroll);
+        VBox.setVgrow(middle, Priority.ALWAYS);
         result.getStyleClass().add("sheet");
-        result.setPadding(new Insets(9, 12, 9, 12));
-        root.getChildren().addAll(head, caution, scroll, result);
-        root.setPadding(new Insets(12, 16, 12, 20));
+        result.setPadding(new Insets(7, 12, 7, 12));
+        result.setMinHeight(34);
+        root.getChildren().addAll(head, caution, line, middle, result);
+        root.setPadding(new Insets(10, 16, 10, 20));
         root.setFocusTraversable(true);
         root.setId("bench");
     }
@@ -102,185 +109,158 @@ public final class BenchView implements Place {
         return root;
     }
 
-    private BenchCheck check() {
-        return sticks.isSelected() ? BenchCheck.STICK_TO_SURFACE : BenchCheck.TILT_TO_SURFACE;
+    private boolean ofTheRealOne() {
+        return real.isSelected();
     }
 
-    private void restart() {
-        asked = BenchSession.of(check(), check().questions(session.setup()));
-        failureKept = false;
-        checked = Optional.of(session.revision());
-        update();
+    /** Whether the chosen card may be answered: with the pack in and the propeller to be off that is said first. */
+    private boolean open() {
+        CardId id = run.chosen();
+        return !id.pack() || id.atTheField() || propellerOff.isSelected();
     }
 
     @Override
     public void update() {
-        practice.update();
-        if (asked == null || !checked.equals(Optional.of(session.revision()))) {
-            asked = BenchSession.of(check(), check().questions(session.setup()));
-            failureKept = false;
-            checked = Optional.of(session.revision());
+        run.update();
+        BenchCard card = run.card();
+        line.show(run.spots(), card.id(), run.practised());
+        title.setText(card.id().title());
+        how.setText(card.id().how());
+        boolean surfaces = card.id().ofSurfaces();
+        Map<String, Double> given = run.given(ofTheRealOne());
+        boolean byHand = ofTheRealOne() && open();
+        asks.getChildren().setAll(surfaces ? questions : form);
+        if (surfaces) {
+            questions.show(run.asked(ofTheRealOne()), byHand);
+        } else {
+            form.show(card, given, byHand);
         }
-        questions.getChildren().clear();
-        for (int i = 0; i < asked.questions().size(); i++) {
-            questions.getChildren().add(question(i));
-        }
+        drawing.show(
+                session.setup(), card, given, surfaces ? run.next(ofTheRealOne()) : Optional.empty(), session.units());
         result();
-    }
-
-    private Node question(int index) {
-        BenchCheck.Question question = asked.questions().get(index);
-        boolean now = asked.nextOpen().equals(Optional.of(index));
-        GridPane grid = new GridPane();
-        grid.setHgap(14);
-        grid.setVgap(4);
-        int row = 0;
-        for (Map.Entry<Surface, Answer> entry : question.wanted().entrySet()) {
-            Surface surface = entry.getKey();
-            Answer wanted = entry.getValue();
-            var name = Texts.label(surface.label());
-            name.setMinWidth(110);
-            grid.add(name, 0, row);
-            var must = Texts.label("must " + (wanted == Answer.STILL ? "stay still" : "go " + wanted.label()), "soft");
-            must.setMinWidth(105);
-            grid.add(must, 1, row);
-            HBox answers = new HBox(4);
-            for (Answer answer : choices(surface)) {
-                answers.getChildren().add(choice(index, surface, answer));
-            }
-            grid.add(answers, 2, row);
-            Optional<Answer> seen = asked.seen(index, surface);
-            seen.ifPresent(a -> answers.getChildren().add(new StateMark(a == wanted ? State.GOOD : State.STOP)));
-            answers.setAlignment(Pos.CENTER_LEFT);
-            row++;
-        }
-        var title = Texts.label((index + 1) + "  " + question.instruction(), "strong");
-        title.setMinWidth(260);
-        HBox line = new HBox(16, title, grid);
-        line.getStyleClass().addAll("sheet");
-        if (now) {
-            line.getStyleClass().add("marked");
-        }
-        line.setPadding(new Insets(7, 12, 7, 12));
-        line.setAlignment(Pos.CENTER_LEFT);
-        return line;
-    }
-
-    private static List<Answer> choices(Surface surface) {
-        return surface.equals(Surface.RUDDER)
-                ? List.of(Answer.LEFT, Answer.RIGHT, Answer.STILL)
-                : List.of(Answer.UP, Answer.DOWN, Answer.STILL);
-    }
-
-    private ToggleButton choice(int index, Surface surface, Answer answer) {
-        ToggleButton button = new ToggleButton(answer.label());
-        button.setId("answer-" + index + "-" + surface.id() + "-" + answer.name());
-        button.setSelected(asked.seen(index, surface).equals(Optional.of(answer)));
-        button.setDisable(!propellerOff.isSelected() || standIn.isSelected());
-        button.setFocusTraversable(!standIn.isSelected());
-        button.setOnAction(e -> {
-            asked = asked.answered(index, surface, answer);
-            finishIfComplete();
-        });
-        return button;
     }
 
     private void result() {
         result.getChildren().clear();
-        List<BenchSession.Wrong> wrong = asked.wrong();
-        if (!propellerOff.isSelected()) {
+        BenchCard card = run.card();
+        Map<String, Double> given = run.given(ofTheRealOne());
+        List<String> wrong = run.wrong(ofTheRealOne());
+        if (!open()) {
             result.getChildren().add(Texts.wrapped("Propeller off first: then the check starts.", "strong"));
-        } else if (asked.seen().isEmpty()) {
+        } else if (given.isEmpty()) {
             result.getChildren()
-                    .add(Texts.wrapped(check().how()
-                            + (standIn.isSelected()
-                                    ? " The stand-in board answers by itself: Space runs it."
-                                    : " Click or press U up, J down, L left, R right, N still.")));
-        } else if (wrong.isEmpty() && asked.complete()) {
+                    .add(Texts.wrapped(
+                            ofTheRealOne()
+                                    ? card.id().ofSurfaces()
+                                            ? "Click or press U up, J down, L left, R right, N still."
+                                            : "Type what you read, Enter takes it; Shift+P pastes a column of numbers."
+                                    : "The stand-in answers by itself: Space runs this card, A every card.",
+                            "soft"));
+        } else if (wrong.isEmpty() && card.complete(given)) {
             result.getChildren()
-                    .add(Texts.wrapped("Every surface does what it must. The proof is kept.", "strong", "good"));
+                    .add(Texts.wrapped(
+                            run.practising() && !ofTheRealOne()
+                                    ? "Everything on this card is as it must be."
+                                    : card.id().ofSurfaces()
+                                            ? "Every surface does what it must. The proof is kept."
+                                            : "Everything is as it must be. The proof is kept.",
+                            "strong",
+                            "good"));
         } else if (wrong.isEmpty()) {
-            result.getChildren().add(Texts.wrapped("So far as wanted.", "good"));
+            result.getChildren().add(Texts.wrapped("So far as wanted: " + card.progress(given) + ".", "good"));
         }
-        for (BenchSession.Wrong one : wrong.subList(0, Math.min(3, wrong.size()))) {
-            result.getChildren().add(Texts.wrapped(one.sentence(), "strong", "bad"));
+        wrong.stream().limit(3).forEach(s -> result.getChildren().add(Texts.wrapped(s, "strong", "bad")));
+        if (wrong.size() > 3) {
+            result.getChildren().add(Texts.label("and " + (wrong.size() - 3) + " more", "soft"));
         }
         if (!wrong.isEmpty()) {
             result.getChildren()
                     .add(Texts.wrapped(
-                            practice.on()
+                            run.practising() && !ofTheRealOne()
                                     ? "Which cause explains it? B blames one."
                                     : "Which one cause explains all of it? Mend it, then run the check again.",
                             "soft"));
         }
     }
 
-    /** A complete check is evidence; of the real aircraft the first wrong answer counts at once. */
-    private void finishIfComplete() {
-        boolean wrongNow =
-                real.isSelected() && !asked.complete() && asked.wrong().size() == 1 && !failureKept;
-        failureKept |= wrongNow;
-        if (asked.complete() || wrongNow) {
-            List<BenchSession.Wrong> wrong = asked.wrong();
-            boolean passed = wrong.isEmpty();
-            ProofKind kind = asked.check() == BenchCheck.STICK_TO_SURFACE
-                    ? ProofKind.STICK_TO_SURFACE
-                    : ProofKind.TILT_TO_SURFACE;
-            // a practice fault is not the aircraft's: it is never kept as evidence
-            if (!practice.on() || real.isSelected()) {
-                session.prove(
-                        kind,
-                        real.isSelected() ? Evidence.REAL : Evidence.STAND_IN,
-                        passed,
-                        passed ? "All surfaces as wanted" : wrong.get(0).sentence(),
-                        kind == ProofKind.STICK_TO_SURFACE ? asked.stood() : Map.of());
-            }
-        }
+    private void answered(int question, Surface surface, Answer answer) {
+        run.answer(question, surface, answer);
         update();
     }
 
-    private void run() {
+    private void read(Reading reading, double value) {
+        run.read(ofTheRealOne(), reading, value);
+        update();
+    }
+
+    private boolean mayRun() {
         if (!propellerOff.isSelected()) {
             session.tell("Propeller off first: the motor is live.");
-            return;
+            return false;
         }
-        if (real.isSelected()) {
-            session.tell("With the real aircraft you answer: U up, J down, L left, R right, N still.");
-            return;
+        if (ofTheRealOne()) {
+            session.tell(
+                    run.chosen().ofSurfaces()
+                            ? "With the real aircraft you answer: U up, J down, L left, R right, N still."
+                            : "With the real aircraft you type what you read.");
+            return false;
         }
-        if (practice.beginning()) {
+        if (run.beginning()) {
             session.tell("A fault is being hidden; a moment.");
-            return;
+            return false;
         }
-        StandInBoard board = new StandInBoard(practice.checked().orElseGet(session::setup), HiddenFault.NONE);
-        BenchSession fresh = BenchSession.of(check(), check().questions(session.setup()));
-        for (int i = 0; i < fresh.questions().size(); i++) {
-            fresh = fresh.answered(i, board.answer(fresh.questions().get(i)));
+        return true;
+    }
+
+    private void runChosen() {
+        if (mayRun()) {
+            run.standInAnswers(run.chosen());
+            update();
         }
-        asked = fresh;
-        finishIfComplete();
+    }
+
+    private void runAll() {
+        if (mayRun()) {
+            CardId was = run.chosen();
+            for (BenchCard card : BenchCards.of(session.setup())) {
+                run.standInAnswers(card.id());
+            }
+            run.choose(was);
+            update();
+            long wrong = BenchCards.of(session.setup()).stream()
+                    .filter(c -> !c.passed(run.given(false, c.id())))
+                    .count();
+            session.tell("The stand-in has answered every card: "
+                    + (wrong == 0 ? "all as they must be." : wrong + " show something wrong."));
+        }
     }
 
     /** Practice began, went on or ended: what was seen is no longer so. */
     private void practised() {
         standIn.setSelected(true);
-        restart();
+        run.forgetStandIn();
+        update();
     }
 
     private void answer(Answer answer) {
-        if (!propellerOff.isSelected() || standIn.isSelected()) {
-            run();
+        if (!ofTheRealOne() || !open()) {
+            runChosen();
             return;
         }
-        asked.nextOpen().ifPresent(index -> {
-            for (Surface surface : asked.questions().get(index).wanted().keySet()) {
-                if (asked.seen(index, surface).isEmpty() && choices(surface).contains(answer)) {
-                    asked = asked.answered(index, surface, answer);
-                    finishIfComplete();
-                    return;
-                }
-            }
-        });
+        run.answerNext(answer);
+        update();
+    }
+
+    private void paste() {
+        String text = Clipboard.getSystemClipboard().hasString()
+                ? Clipboard.getSystemClipboard().getString()
+                : "";
+        if (!ofTheRealOne() || !open()) {
+            session.tell("Readings are pasted for the real aircraft, once the propeller is off.");
+            return;
+        }
+        session.tell(run.paste(text));
+        update();
     }
 
     private void propeller() {
@@ -288,52 +268,89 @@ public final class BenchView implements Place {
         update();
     }
 
-    private void choose(ToggleButton button) {
-        button.setSelected(true);
-        restart();
+    private void choose(CardId id) {
+        run.choose(id);
+        update();
+    }
+
+    private void step(int by) {
+        List<CardId> all =
+                BenchCards.of(session.setup()).stream().map(BenchCard::id).toList();
+        choose(all.get(Math.floorMod(all.indexOf(run.chosen()) + by, all.size())));
+    }
+
+    private void other() {
+        (ofTheRealOne() ? standIn : real).setSelected(true);
+        update();
+    }
+
+    private void again() {
+        run.forget(ofTheRealOne());
+        update();
     }
 
     @Override
     public List<List<String>> table() {
         List<List<String>> rows = new ArrayList<>();
-        rows.add(List.of("asked", "surface", "wanted", "seen"));
-        for (int i = 0; i < asked.questions().size(); i++) {
-            int at = i;
-            BenchCheck.Question question = asked.questions().get(i);
-            question.wanted()
-                    .forEach((surface, answer) -> rows.add(List.of(
-                            question.instruction(),
-                            surface.label(),
-                            answer.label(),
-                            asked.seen(at, surface).map(Answer::label).orElse(""))));
+        rows.add(List.of("card", "asked", "must be", "read"));
+        for (BenchCard card : BenchCards.of(session.setup())) {
+            Map<String, Double> given = run.given(ofTheRealOne(), card.id());
+            for (Reading r : card.readings()) {
+                rows.add(List.of(
+                        card.id().title(),
+                        r.asks(),
+                        r.wanted().map(Reading.Wanted::words).orElse(""),
+                        Optional.ofNullable(given.get(r.id())).map(r::told).orElse("")));
+            }
         }
         return rows;
+    }
+
+    @Override
+    public List<Picture> pictures() {
+        return List.of(
+                line.picture(session.setup().name() + ", cards of the bench"),
+                drawing.picture(session.setup().name() + ", " + run.chosen().title()));
     }
 
     @Override
     public List<Action> actions() {
         List<Action> actions = new ArrayList<>();
         actions.add(Action.of("the propeller is off", "X", this::propeller));
-        actions.add(Action.of("run the check on the stand-in board", "Space", this::run));
-        actions.add(Action.of("check sticks", "1", () -> choose(sticks)));
-        actions.add(Action.of("check tilts", "2", () -> choose(tilts)));
-        actions.add(
-                Action.of("real aircraft or stand-in board", "T", () -> choose(real.isSelected() ? standIn : real)));
+        actions.add(Action.of("run the card on the stand-in board", "Space", this::runChosen));
+        actions.add(Action.of("run every card on the stand-in board", "A", this::runAll));
+        actions.add(Action.of("next card", "Period", () -> step(1)));
+        actions.add(Action.of("card before", "Comma", () -> step(-1)));
+        actions.add(Action.of("check sticks", "1", () -> choose(CardId.STICK_TO_SURFACE)));
+        actions.add(Action.of("check tilts", "2", () -> choose(CardId.TILT_TO_SURFACE)));
+        actions.add(Action.of("six faces of the accelerometer", "6", () -> choose(CardId.SIX_FACES)));
+        actions.add(Action.of("checks before the flight", "F", () -> choose(CardId.PREFLIGHT)));
+        actions.add(Action.of("real aircraft or stand-in board", "T", this::other));
+        actions.add(Action.of("answer this card again", "C", this::again));
+        actions.add(Action.of("paste readings", "Shift+P", this::paste));
         actions.add(Action.of("the surface goes up", "U", () -> answer(Answer.UP)));
         actions.add(Action.of("the surface goes down", "J", () -> answer(Answer.DOWN)));
         actions.add(Action.of("the rudder goes left", "L", () -> answer(Answer.LEFT)));
         actions.add(Action.of("the rudder goes right", "R", () -> answer(Answer.RIGHT)));
         actions.add(Action.of("the surface stays still", "N", () -> answer(Answer.STILL)));
-        actions.add(Action.of("hide a fault, for practice", "H", () -> practice.hide(1)));
-        actions.add(Action.of("hide three faults", "Shift+H", () -> practice.hide(3)));
-        actions.add(Action.of("blame a cause", "B", practice::blame));
-        actions.add(Action.of("show the hidden fault", "V", practice::reveal));
+        actions.add(Action.of(
+                "hide a fault, for practice", "H", () -> run.practice().hide(1)));
+        actions.add(
+                Action.of("hide three faults", "Shift+H", () -> run.practice().hide(3)));
+        actions.add(Action.of("blame a cause", "B", run::blame));
+        actions.add(Action.of("show the hidden fault", "V", () -> run.practice().reveal()));
         return actions;
     }
 
     @Override
     public List<Action> ledgerActions() {
         return List.of(
-                Action.of("Run the check", "Space", this::run), Action.of("Hide a fault", "H", () -> practice.hide(1)));
+                Action.of("Run the card", "Space", this::runChosen),
+                Action.of("Hide a fault", "H", () -> run.practice().hide(1)));
+    }
+
+    /** The question that comes next, for the drawing. */
+    static Optional<BenchCheck.Question> first(List<BenchCheck.Question> all, Optional<Integer> next) {
+        return next.map(all::get);
     }
 }

@@ -179,6 +179,8 @@ final class SelectorPane extends VBox {
                 switch (kind) {
                     case TWO -> List.of(FlightMode.MANUAL, FlightMode.HOME);
                     case THREE -> List.of(FlightMode.MANUAL, FlightMode.LEVEL, FlightMode.HOME);
+                    case SLIDER -> List.of(
+                            FlightMode.MANUAL, FlightMode.LEVEL, FlightMode.HOLD, FlightMode.CIRCLE, FlightMode.HOME);
                     case SIX -> List.of(
                             FlightMode.MANUAL,
                             FlightMode.RATE,

@@ -6,6 +6,7 @@ import app.drachen.core.controls.MixRow;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.Rates;
 import app.drachen.core.setup.Setup;
+import app.drachen.desktop.drawing.BehindPainter;
 
 /**
  * Where the sticks of the Throws screen stand, and what the outputs make of it.
@@ -22,7 +23,11 @@ record Sticks(double roll, double pitch, double yaw, double power) {
     record Answer(Output output, double pulseMicros, double deflection, double wanted) {
         /** Whether the surface goes the way it must, or hardly moves. */
         boolean right() {
-            return Math.abs(wanted) < 0.02 || Math.signum(deflection) == Math.signum(wanted);
+            return stand().right();
+        }
+
+        BehindPainter.Stand stand() {
+            return new BehindPainter.Stand(output.surface(), deflection, wanted, false);
         }
     }
 

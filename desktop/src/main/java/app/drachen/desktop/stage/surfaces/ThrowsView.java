@@ -9,6 +9,7 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.stages.throwing.MixerRows;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
+import app.drachen.desktop.drawing.BehindPainter;
 import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.drawing.ScreenPen;
@@ -121,7 +122,7 @@ public final class ThrowsView implements Place {
         Pen g = new ScreenPen(behind);
         g.clearRect(0, 0, behind.getWidth(), behind.getHeight());
         if (behind.getWidth() > 200) {
-            new BehindPainter(g, setup, answers, chosen, behind.getWidth(), behind.getHeight()).paint();
+            new BehindPainter(g, setup, stands(answers), chosen, behind.getWidth(), behind.getHeight()).paint();
         }
         left.show(sticks.yaw(), sticks.power() * 2 - 1, sticks.power());
         // a pitch stick pulled back points down the sheet
@@ -144,6 +145,10 @@ public final class ThrowsView implements Place {
                 .map(a -> a.output().surface().label() + (a.right() ? " as wanted" : " the wrong way"))
                 .reduce((a, b) -> a + ", " + b)
                 .orElse(""));
+    }
+
+    private static List<BehindPainter.Stand> stands(List<Sticks.Answer> answers) {
+        return answers.stream().map(Sticks.Answer::stand).toList();
     }
 
     private void mixTable() {
@@ -298,7 +303,7 @@ public final class ThrowsView implements Place {
         double width = Math.max(500, behind.getWidth());
         double height = Math.max(240, behind.getHeight());
         return List.of(new Picture(setup.name() + " from behind", width, height, pen -> new BehindPainter(
-                        pen, setup, answers, chosen, width, height)
+                        pen, setup, stands(answers), chosen, width, height)
                 .paint()));
     }
 

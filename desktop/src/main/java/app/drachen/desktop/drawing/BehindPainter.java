@@ -1,4 +1,4 @@
-package app.drachen.desktop.stage.surfaces;
+package app.drachen.desktop.drawing;
 
 import app.drachen.core.airframe.Flap;
 import app.drachen.core.airframe.Tail;
@@ -7,7 +7,6 @@ import app.drachen.core.controls.Surface;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
-import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.files.sheet.Face;
 import java.util.List;
@@ -16,20 +15,35 @@ import javafx.geometry.VPos;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
-/** Paints the aircraft from behind with its surfaces as they stand. */
-final class BehindPainter {
+/** Paints the aircraft from behind with its surfaces as they stand, and dashed where they should stand. */
+public final class BehindPainter {
     private static final double PER_RADIAN = 210;
+
+    /**
+     * Where a surface stands.
+     *
+     * @param surface the surface
+     * @param deflection trailing edge down positive, rudder left [rad]
+     * @param wanted the way it should go, by its sign; where it is only asked for, how far it is drawn dashed [rad]
+     * @param asked whether nobody has seen yet where it stands
+     */
+    public record Stand(Surface surface, double deflection, double wanted, boolean asked) {
+        /** Whether the surface goes the way it must, or hardly moves. */
+        public boolean right() {
+            return Math.abs(wanted) < 0.02 || Math.signum(deflection) == Math.signum(wanted);
+        }
+    }
 
     private final Pen g;
     private final Setup setup;
-    private final List<Sticks.Answer> answers;
+    private final List<Stand> answers;
     private final Optional<Surface> chosen;
     private final double scale;
     private final double middle;
     private final double level;
 
-    BehindPainter(
-            Pen g, Setup setup, List<Sticks.Answer> answers, Optional<Surface> chosen, double width, double height) {
+    public BehindPainter(
+            Pen g, Setup setup, List<Stand> answers, Optional<Surface> chosen, double width, double height) {
         this.g = g;
         this.setup = setup;
         this.answers = answers;
@@ -39,7 +53,8 @@ final class BehindPainter {
         level = height * 0.56;
     }
 
-    void paint() {
+    /** Paints it. */
+    public void paint() {
         wing();
         Tail tail = setup.airframe().tail();
         if (tail instanceof Tail.Conventional t) {
@@ -126,21 +141,19 @@ final class BehindPainter {
         }
     }
 
-    private Optional<Sticks.Answer> of(Surface surface) {
-        return answers.stream()
-                .filter(a -> a.output().surface().equals(surface))
-                .findFirst();
+    private Optional<Stand> of(Surface surface) {
+        return answers.stream().filter(a -> a.surface().equals(surface)).findFirst();
     }
 
-    private Color colour(Sticks.Answer answer) {
-        return answer.right() ? Ink.PROOF : Ink.KITE;
+    private Color colour(Stand answer) {
+        return answer.asked() || answer.right() ? Ink.PROOF : Ink.KITE;
     }
 
     /** A surface whose trailing edge goes down or up the sheet. */
     private void flat(Surface surface, double x1, double y1, double x2, double y2) {
         of(surface).ifPresent(a -> {
             boolean tail = surface.equals(Surface.ELEVATOR);
-            double d = a.deflection() * PER_RADIAN * (tail ? 0.45 : 1);
+            double d = shown(a) * PER_RADIAN * (tail ? 0.45 : 1);
             fill(a, new double[] {x1, x2, x2, x1}, new double[] {y1, y2, y2 + d, y1 + d});
             if (tail) {
                 write(words(a), x1 - 40, (y1 + y2) / 2 + d / 2, colour(a), true);
@@ -152,7 +165,7 @@ final class BehindPainter {
 
     private void tilted(Surface surface, double x1, double y1, double x2, double y2, int side) {
         of(surface).ifPresent(a -> {
-            double d = a.deflection() * PER_RADIAN * 0.7;
+            double d = shown(a) * PER_RADIAN * 0.7;
             double length = Math.hypot(x2 - x1, y2 - y1);
             // downwards at right angles to the panel
             double nx = -side * (y1 - y2) / length * -1 * d;
@@ -164,16 +177,24 @@ final class BehindPainter {
 
     private void rudder(double x, double bottom, double top) {
         of(Surface.RUDDER).ifPresent(a -> {
-            double d = -a.deflection() * PER_RADIAN * 0.35;
+            double d = -shown(a) * PER_RADIAN * 0.35;
             fill(a, new double[] {x, x, x + d, x + d}, new double[] {bottom, top, top, bottom});
             write(words(a), x + (d >= 0 ? d + 44 : d - 44), top + 4, colour(a), true);
         });
     }
 
-    private void fill(Sticks.Answer answer, double[] xs, double[] ys) {
+    private void fill(Stand answer, double[] xs, double[] ys) {
+        if (answer.asked()) {
+            g.setStroke(Ink.PROOF);
+            g.setLineWidth(1.6);
+            g.setLineDashes(4, 3);
+            g.strokePolygon(xs, ys, 4);
+            g.setLineDashes();
+            return;
+        }
         g.setFill(colour(answer).deriveColor(0, 1, 1, 0.82));
         g.fillPolygon(xs, ys, 4);
-        if (chosen.filter(s -> s == answer.output().surface()).isPresent()) {
+        if (chosen.filter(s -> s == answer.surface()).isPresent()) {
             g.setStroke(Ink.INK);
             g.setLineWidth(1.4);
             g.setLineDashes(3, 2);
@@ -182,14 +203,21 @@ final class BehindPainter {
         }
     }
 
-    private static String words(Sticks.Answer a) {
-        double d = a.deflection();
-        boolean rudder = a.output().surface().equals(Surface.RUDDER);
+    private static double shown(Stand a) {
+        return a.asked() ? a.wanted() : a.deflection();
+    }
+
+    private static String words(Stand a) {
+        double d = shown(a);
+        boolean rudder = a.surface().role() == Surface.Role.RUDDER;
         if (Math.abs(d) < Math.toRadians(0.3)) {
             return "neutral";
         }
         String way = rudder ? (d > 0 ? "left " : "right ") : (d > 0 ? "down " : "up ");
         String wanted = rudder ? (a.wanted() > 0 ? "left" : "right") : (a.wanted() > 0 ? "down" : "up");
+        if (a.asked()) {
+            return "must go " + way.strip();
+        }
         return way + Quantity.ANGLE.text(Math.abs(d), UnitSystem.METRIC) + (a.right() ? "" : " — must go " + wanted);
     }
 
