@@ -50,6 +50,11 @@ public record Standing(Revision revision, Situation situation, Clearance clearan
         return with(situation.proving(proof), clock);
     }
 
+    /** The same aircraft with more proofs. */
+    Standing proven(List<Proof> proofs, Clock clock) {
+        return with(situation.proving(proofs), clock);
+    }
+
     /** The same aircraft on another field. */
     Standing on(Optional<Field> field, Clock clock) {
         return with(situation.on(field), clock);

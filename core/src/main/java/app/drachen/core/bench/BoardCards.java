@@ -38,8 +38,8 @@ final class BoardCards {
             "nose half down",
             "left wing half down",
             "right wing half down",
-            "nose half up, on its back",
-            "left wing half down, on its back");
+            "on its left side, nose half up",
+            "on its right side, nose half up");
 
     static final double[][] TRUE_EDGES = {
         {HALF, 0, -HALF},

@@ -75,7 +75,19 @@ public record Proof(
             boolean passed,
             String note,
             Map<String, Double> values) {
-        Prints all = Prints.of(setup);
+        return gained(kind, Prints.of(setup), revision, when, evidence, passed, note, values);
+    }
+
+    /** A proof gained now, of a set-up whose fingerprints are taken. */
+    public static Proof gained(
+            ProofKind kind,
+            Prints all,
+            int revision,
+            long when,
+            Evidence evidence,
+            boolean passed,
+            String note,
+            Map<String, Double> values) {
         Map<Facet, String> prints = new EnumMap<>(Facet.class);
         kind.facets().forEach(facet -> prints.put(facet, all.of(facet)));
         return new Proof(kind, revision, when, evidence, passed, note, prints, values);

@@ -135,7 +135,12 @@ public record Situation(
 
     /** The same situation with one more proof. */
     public Situation proving(Proof proof) {
-        List<Proof> more = Stream.concat(proofs.stream(), Stream.of(proof)).toList();
+        return proving(List.of(proof));
+    }
+
+    /** The same situation with more proofs. */
+    public Situation proving(List<Proof> gained) {
+        List<Proof> more = Stream.concat(proofs.stream(), gained.stream()).toList();
         return new Situation(setup, revision, field, today, more, flights, flown, plan, changedAt, prints, now);
     }
 

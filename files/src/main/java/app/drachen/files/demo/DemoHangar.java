@@ -146,6 +146,7 @@ public final class DemoHangar {
         weigh(id, 0.004, 0.001, 18);
         prove(id, ProofKind.HARNESS_CHECK, Evidence.REAL, true, "6 leads looked at", 14);
         prove(id, ProofKind.STICK_TO_SURFACE, Evidence.REAL, true, "All surfaces as wanted", 12);
+        prove(id, ProofKind.PROPELLER_OFF, Evidence.REAL, true, "Off the shaft", 12);
         cards(id, 12, CardId.CHANNEL_ORDER, CardId.END_POINTS, CardId.LINKAGE_PULL, CardId.SIX_FACES);
         Setup servo = sound.withControls(sound.controls().change(Surface.RIGHT_ELEVON, Output::turnedRound));
         hangar.commit(id, servo, "Right elevon servo replaced", today - 3 * DAY);

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.bench.StandIn;
 import app.drachen.core.demo.DemoAircraft;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -13,6 +14,7 @@ import java.io.InputStreamReader;
 import java.net.InetAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -41,7 +43,7 @@ class StandInTest {
 
     @Test
     void sticksTiltsSwitchSupplyAndArmingAreAnswered() throws Exception {
-        StandInLines lines = new StandInLines(DemoAircraft.strandlaeufer());
+        StandInLines lines = new StandInLines(new StandIn(DemoAircraft.strandlaeufer(), List.of()));
         JsonNode rest = tell(lines, "{}");
         assertEquals(1, rest.get("version").asInt());
         assertEquals("Manual", rest.get("mode").asText());
@@ -93,7 +95,7 @@ class StandInTest {
                 "{\"link\": "
             })
     void whatIsWrongIsToldInOneSentenceAndNothingOfItIsDone(String wrong) throws Exception {
-        StandInLines lines = new StandInLines(DemoAircraft.rochen());
+        StandInLines lines = new StandInLines(new StandIn(DemoAircraft.rochen(), List.of()));
         String before = lines.answer("{\"advance\": 0}");
         JsonNode answer = tell(lines, wrong);
         assertTrue(answer.has("error") && answer.size() == 1, answer.toString());
@@ -106,7 +108,7 @@ class StandInTest {
 
     @Test
     void aFloodOfRubbishIsAnsweredLineByLine() throws Exception {
-        StandInLines lines = new StandInLines(DemoAircraft.rochen());
+        StandInLines lines = new StandInLines(new StandIn(DemoAircraft.rochen(), List.of()));
         Random random = new Random(3);
         String good = "{\"sticks\": {\"roll\": 0.5, \"pitch\": -0.2}, \"tilt\": {\"roll\": 10}, \"advance\": 0.02}";
         for (int i = 0; i < 3_000; i++) {
@@ -134,7 +136,7 @@ class StandInTest {
     @Test
     @Timeout(60)
     void programsComeAndGoAndOnlyFromThisMachine() throws Exception {
-        StandInServer server = new StandInServer(DemoAircraft.rochen(), 0);
+        StandInServer server = new StandInServer(new StandIn(DemoAircraft.rochen(), List.of()), 0);
         try {
             Thread serving = new Thread(() -> {
                 try {
@@ -166,5 +168,35 @@ class StandInTest {
         } finally {
             server.close();
         }
+    }
+
+    /** A card is asked by its name, alone in its line; its readings come by their ids, and what is hidden shows in them. */
+    @Test
+    void aCardIsAnsweredWithItsReadings() throws Exception {
+        var setup = DemoAircraft.rochen();
+        var feet = app.drachen.core.bench.Planted.possible(setup).stream()
+                .filter(p -> p.id().equals("home-feet"))
+                .findFirst()
+                .orElseThrow();
+        StandInLines sound = new StandInLines(new StandIn(setup, List.of()));
+        StandInLines hidden = new StandInLines(new StandIn(setup, List.of(feet)));
+        var mapper = new com.fasterxml.jackson.databind.ObjectMapper();
+        var good = mapper.readTree(sound.answer("{\"card\":\"home_height\"}"));
+        assertEquals(80, good.at("/readings/height").asDouble());
+        assertEquals(
+                24,
+                mapper.readTree(hidden.answer("{\"card\":\"HOME_HEIGHT\"}"))
+                        .at("/readings/height")
+                        .asDouble());
+        var faces = mapper.readTree(sound.answer("{\"card\":\"SIX_FACES\"}")).get("readings");
+        assertEquals(37, faces.size());
+        for (String wrong : List.of(
+                "{\"card\":\"HAND_OVER\"}", "{\"card\":\"LEVEL\",\"arm\":true}", "{\"card\":7}", "{\"on\":\"all\"}")) {
+            assertTrue(sound.answer(wrong).startsWith("{\"error\""), wrong);
+        }
+        var refused = mapper.readTree(sound.answer("{\"fix\":false,\"arm\":true}"));
+        assertEquals("there is no position fix", refused.get("refused").asText());
+        var flaps = mapper.readTree(sound.answer("{\"flaps\":1,\"on\":[\"mix\"],\"fix\":true,\"arm\":true}"));
+        assertTrue(flaps.get("armed").asBoolean());
     }
 }

@@ -48,6 +48,20 @@ final class OutputsLast implements ClearanceRule {
                     new Remedy.GoTo("To the card", Stage.BENCH));
         }
         boolean enabled = outputs.get() < 0.5;
+        boolean real = situation
+                .proof(ProofKind.ARMING)
+                .filter(p -> p.evidence() == Proof.Evidence.REAL)
+                .isPresent();
+        if (enabled && !real && !situation.proven(ProofKind.STICK_TO_SURFACE)) {
+            return Ruling.advice(
+                    Stage.BENCH,
+                    Finding.of(
+                            id(),
+                            State.OPEN,
+                            "Outputs come last",
+                            "Prove sticks to surfaces before the outputs of the real board are enabled."),
+                    new Remedy.GoTo("Prove it", Stage.BENCH));
+        }
         if (enabled && !situation.proven(ProofKind.STICK_TO_SURFACE)) {
             return Ruling.of(
                     Stage.BENCH,

@@ -7,6 +7,7 @@ import app.drachen.core.bench.BenchCheck;
 import app.drachen.core.bench.CardId;
 import app.drachen.core.bench.Reading;
 import app.drachen.core.controls.Surface;
+import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding.State;
 import app.drachen.desk.Session;
 import app.drachen.desktop.drawing.Picture;
@@ -41,6 +42,7 @@ public final class BenchView implements Place {
     private final ToggleButton standIn = new ToggleButton("Stand-in board");
     private final CardLine line = new CardLine(this::choose);
     private final Label title = Texts.label("", "heading");
+    private final Label practice = Texts.label("", "bad");
     private final Label how = Texts.wrapped("", "soft");
     private final CardDrawing drawing = new CardDrawing();
     private final CardForm form;
@@ -68,6 +70,7 @@ public final class BenchView implements Place {
         HBox head = new HBox(
                 6,
                 Texts.label("On the bench", "heading"),
+                practice,
                 Texts.spring(),
                 Texts.label("board", "soft"),
                 real,
@@ -97,7 +100,7 @@ public final class BenchView implements Place {
         VBox.setVgrow(middle, Priority.ALWAYS);
         result.getStyleClass().add("sheet");
         result.setPadding(new Insets(7, 12, 7, 12));
-        result.setMinHeight(34);
+        result.setMinHeight(javafx.scene.layout.Region.USE_PREF_SIZE);
         root.getChildren().addAll(head, caution, line, middle, result);
         root.setPadding(new Insets(10, 16, 10, 20));
         root.setFocusTraversable(true);
@@ -123,7 +126,8 @@ public final class BenchView implements Place {
     public void update() {
         run.update();
         BenchCard card = run.card();
-        line.show(run.spots(), card.id(), run.practised());
+        line.show(run.spots(), card.id());
+        practice.setText(run.practised().orElse(""));
         title.setText(card.id().title());
         how.setText(card.id().how());
         boolean surfaces = card.id().ofSurfaces();
@@ -169,7 +173,8 @@ public final class BenchView implements Place {
         } else if (wrong.isEmpty()) {
             result.getChildren().add(Texts.wrapped("So far as wanted: " + card.progress(given) + ".", "good"));
         }
-        wrong.stream().limit(3).forEach(s -> result.getChildren().add(Texts.wrapped(s, "strong", "bad")));
+        wrong.stream().limit(3).forEach(s -> result.getChildren()
+                .add(Texts.wrapped(Quantity.read(s, session.units()), "strong", "bad")));
         if (wrong.size() > 3) {
             result.getChildren().add(Texts.label("and " + (wrong.size() - 3) + " more", "soft"));
         }
@@ -214,18 +219,15 @@ public final class BenchView implements Place {
 
     private void runChosen() {
         if (mayRun()) {
-            run.standInAnswers(run.chosen());
+            run.standInAnswers(List.of(run.chosen()));
             update();
         }
     }
 
     private void runAll() {
         if (mayRun()) {
-            CardId was = run.chosen();
-            for (BenchCard card : BenchCards.of(session.setup())) {
-                run.standInAnswers(card.id());
-            }
-            run.choose(was);
+            run.standInAnswers(
+                    BenchCards.of(session.setup()).stream().map(BenchCard::id).toList());
             update();
             long wrong = BenchCards.of(session.setup()).stream()
                     .filter(c -> !c.passed(run.given(false, c.id())))
@@ -299,8 +301,12 @@ public final class BenchView implements Place {
                 rows.add(List.of(
                         card.id().title(),
                         r.asks(),
-                        r.wanted().map(Reading.Wanted::words).orElse(""),
-                        Optional.ofNullable(given.get(r.id())).map(r::told).orElse("")));
+                        r.wanted()
+                                .map(w -> Quantity.read(w.words(), session.units()))
+                                .orElse(""),
+                        Optional.ofNullable(given.get(r.id()))
+                                .map(v -> Quantity.read(r.told(v), session.units()))
+                                .orElse("")));
             }
         }
         return rows;

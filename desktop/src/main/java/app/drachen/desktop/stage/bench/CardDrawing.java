@@ -133,16 +133,20 @@ final class CardDrawing extends CanvasPane {
         for (int i = 0; i < 6; i++) {
             String pose = ORDER.get(i);
             double x = w * (i % 3 + 0.5);
-            double y = h * (i / 3 + 0.42);
+            double y = h * (i / 3 + 0.38);
             boolean fromBehind = POSES.get(pose)[0] == 1;
-            double size = Math.min(w, h) * (fromBehind ? 0.78 : 0.72);
+            double size = Math.min(w, h) * (fromBehind ? 0.66 : 0.62);
             Double read = given.get(pose + " " + axis(pose));
             Color colour = read == null ? Ink.SOFT : Ink.INK;
             // seen from the left, the nose to the left: nose up turns it clockwise
             Silhouette.paint(g, fromBehind ? behind : side, x, y, size, POSES.get(pose)[1], false, colour);
-            String words = read == null ? pose : pose + "  " + Quantity.ACCELERATION.text(read, units);
-            g.words(words, x, h * (i / 3 + 0.93), Face.TEXT, 12, colour, TextAlignment.CENTER);
+            g.words(pose, x, h * (i / 3 + 0.82), Face.TEXT, 12, colour, TextAlignment.CENTER);
+            if (read != null) {
+                String words = Quantity.ACCELERATION.text(read, units);
+                g.words(words, x, h * (i / 3 + 0.94), Face.FIGURES, 11, colour, TextAlignment.CENTER);
+            }
         }
+        caption(g, "from the side the nose is left; wings from behind", width, height);
     }
 
     private static String axis(String pose) {

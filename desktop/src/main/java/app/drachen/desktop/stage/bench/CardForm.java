@@ -57,7 +57,7 @@ final class CardForm extends VBox {
     }
 
     private Node said(BenchCard.Said said) {
-        Label words = Texts.wrapped(said.sentence(), said.good() ? "good" : "bad");
+        Label words = Texts.wrapped(Quantity.read(said.sentence(), session.units()), said.good() ? "good" : "bad");
         HBox line = new HBox(6, new StateMark(said.good() ? State.GOOD : State.STOP), words);
         List<Working> workings = said.workings();
         if (!workings.isEmpty()) {
@@ -84,7 +84,9 @@ final class CardForm extends VBox {
             grid.add(answer(reading, given, open, 5), 1, row);
             grid.add(mark(reading, given), 2, row);
             Label must = Texts.label(
-                    reading.wanted().map(w -> "must be " + w.words()).orElse(reading.needed() ? "" : "may be left out"),
+                    reading.wanted()
+                            .map(w -> "must be " + Quantity.read(w.words(), session.units()))
+                            .orElse(reading.needed() ? "" : "may be left out"),
                     "soft",
                     "small");
             must.setWrapText(true);
@@ -109,7 +111,11 @@ final class CardForm extends VBox {
         for (int c = 0; c < columns.size(); c++) {
             grid.add(Texts.label(columns.get(c), "soft", "small"), c + 1, 0);
         }
-        IntStream.range(0, rows.size()).forEach(r -> grid.add(Texts.label(rows.get(r), "small"), 0, r + 1));
+        IntStream.range(0, rows.size()).forEach(r -> {
+            Label name = Texts.label(rows.get(r), "small");
+            name.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
+            grid.add(name, 0, r + 1);
+        });
         for (Reading reading : card.readings()) {
             HBox cell = new HBox(3, answer(reading, given, open, 4));
             if (reading.wanted().isPresent() && given.containsKey(reading.id())) {

@@ -20,11 +20,10 @@ import javafx.scene.text.TextAlignment;
 /** The cards as bows on two lines, in their order; below each, in practice, whether it was run and how many causes it left. */
 final class CardLine extends CanvasPane {
     private static final double ROW = 62;
-    private static final double LEFT = 78;
+    private static final double LEFT = 10;
 
     private List<Spot> spots = List.of();
     private CardId chosen = CardId.STICK_TO_SURFACE;
-    private Optional<String> practice = Optional.empty();
 
     /**
      * A card on the line.
@@ -47,10 +46,9 @@ final class CardLine extends CanvasPane {
         });
     }
 
-    void show(List<Spot> all, CardId now, Optional<String> practised) {
+    void show(List<Spot> all, CardId now) {
         spots = all;
         chosen = now;
-        practice = practised;
         setAccessibleText("Cards of the bench: "
                 + all.stream()
                         .map(s -> s.card().id().word() + " " + s.state().name().toLowerCase(java.util.Locale.ROOT))
@@ -90,13 +88,11 @@ final class CardLine extends CanvasPane {
             if (last >= row * inRow()) {
                 g.strokeLine(x(row * inRow(), width) - 16, y, x(last, width) + 16, y);
             }
-            g.words(row == 0 ? "BENCH" : "FIELD", 14, y, Face.STRONG, 12, Ink.SOFT, TextAlignment.LEFT);
         }
         arcs(g, width);
         for (int i = 0; i < spots.size(); i++) {
             spot(g, i, width);
         }
-        practice.ifPresent(words -> g.words(words, 14, height - 9, Face.STRONG, 13, Ink.KITE, TextAlignment.LEFT));
     }
 
     /** What has to be right before the chosen card, where it stands on the same line. */

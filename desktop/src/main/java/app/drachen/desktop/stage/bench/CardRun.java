@@ -13,6 +13,7 @@ import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.StageState;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.stages.bench.BenchProofs;
+import app.drachen.desk.Proving;
 import app.drachen.desk.Session;
 import app.drachen.files.hangar.Revision;
 import java.util.EnumSet;
@@ -210,7 +211,7 @@ final class CardRun {
             try {
                 taken.put(reading.id(), reading.checked(number(reading, words.get(i))));
             } catch (IllegalArgumentException e) {
-                return "The " + (i + 1) + ". word: " + e.getMessage() + ". Nothing was taken.";
+                return "Word " + (i + 1) + ": " + e.getMessage() + ". Nothing was taken.";
             }
         }
         Map<String, Double> all = new java.util.LinkedHashMap<>(given(true));
@@ -233,18 +234,34 @@ final class CardRun {
                 "\u201c" + word + "\u201d is none of " + String.join(", ", reading.options()));
     }
 
-    /** The stand-in answers a card. */
-    void standInAnswers(CardId id) {
-        chosen = id;
+    /** The stand-in answers cards. */
+    void standInAnswers(List<CardId> ids) {
+        CardId was = chosen;
+        Proving proving = new Proving(session);
+        for (CardId id : ids) {
+            chosen = id;
+            answerAndKeep(id, proving);
+        }
+        chosen = was;
+        proving.keep(session::tell);
+    }
+
+    private void answerAndKeep(CardId id, Proving proving) {
         seed++;
         Map<String, Double> given =
                 practice.answers(id).orElseGet(() -> BenchCards.answered(id, session.setup(), seed));
         answers.put(false, id, given);
-        keepIfTold(false);
+        keepIfTold(false, proving);
     }
 
     /** A complete card is evidence; of the real aircraft the first wrong answer counts at once. */
     private void keepIfTold(boolean ofTheRealOne) {
+        Proving proving = new Proving(session);
+        keepIfTold(ofTheRealOne, proving);
+        proving.keep(session::tell);
+    }
+
+    private void keepIfTold(boolean ofTheRealOne, Proving proving) {
         BenchCard card = card();
         Map<String, Double> given = given(ofTheRealOne);
         List<String> wrong = wrong(ofTheRealOne);
@@ -257,10 +274,10 @@ final class CardRun {
             }
             if (ofTheRealOne && chosen.pack() && !propellerSaid) {
                 propellerSaid = true;
-                session.prove(ProofKind.PROPELLER_OFF, Evidence.REAL, true, "Off the shaft", Map.of());
+                proving.add(ProofKind.PROPELLER_OFF, Evidence.REAL, true, "Off the shaft", Map.of());
             }
             boolean passed = wrong.isEmpty();
-            session.prove(
+            proving.add(
                     BenchProofs.of(chosen),
                     ofTheRealOne ? Evidence.REAL : Evidence.STAND_IN,
                     passed,

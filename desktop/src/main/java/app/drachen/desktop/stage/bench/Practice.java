@@ -70,8 +70,10 @@ final class Practice {
     String words(Collection<CardId> run) {
         Training round = training.orElseThrow();
         int faults = round.hidden().size();
+        int causesLeft = causesLeft(run);
         return "practice: " + (faults == 1 ? "one fault hidden" : faults + " faults hidden") + " · "
-                + round.found().size() + " found · " + causesLeft(run) + " causes left · " + round.points()
+                + round.found().size() + " found · " + causesLeft + (causesLeft == 1 ? " cause" : " causes")
+                + " left · " + round.points()
                 + " points";
     }
 

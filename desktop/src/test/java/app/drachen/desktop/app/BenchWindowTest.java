@@ -1,0 +1,140 @@
+package app.drachen.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.bench.BenchCards;
+import app.drachen.core.bench.CardId;
+import app.drachen.core.clearance.Proof;
+import app.drachen.core.clearance.Proof.Evidence;
+import app.drachen.core.clearance.ProofKind;
+import app.drachen.core.clearance.Stage;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** The bench in its window: cards answered by the stand-in, by typing, by pasting; faults found by ruling out causes. */
+class BenchWindowTest extends WindowTest {
+    private Optional<Proof> proof(ProofKind kind) throws Exception {
+        return ask(() -> session.situation().proof(kind));
+    }
+
+    private void atTheBench(String aircraft) throws Exception {
+        open(aircraft, Stage.BENCH);
+        act(() -> scene.lookup("#bench").requestFocus());
+        press(KeyCode.X);
+    }
+
+    private String said() throws Exception {
+        return ask(() -> scene.lookup("#bench").lookupAll(".label").stream()
+                .map(n -> ((Label) n).getText())
+                .collect(Collectors.joining("\n")));
+    }
+
+    @Test
+    void theStandInAnswersEveryCardAndSaysItIsOnPaper() throws Exception {
+        atTheBench("Strandläufer");
+        press(KeyCode.A);
+        until(() -> notice().startsWith("The stand-in has answered every card"));
+        settle();
+        for (CardId id : BenchCards.of(ask(() -> session.setup())).stream()
+                .map(c -> c.id())
+                .toList()) {
+            Proof kept = proof(app.drachen.core.stages.bench.BenchProofs.of(id)).orElseThrow();
+            assertEquals(Evidence.STAND_IN, kept.evidence(), id.title());
+        }
+        assertFalse(proof(ProofKind.PROPELLER_OFF).isPresent(), "the stand-in has no propeller");
+        assertFalse(said().contains("\u27e6"), "every number is told in the pilot's units");
+    }
+
+    @Test
+    void theRealAircraftsReadingsAreTypedPastedAndJudged() throws Exception {
+        atTheBench("Rochen");
+        press(KeyCode.T);
+        // level: typed, one reading after the other
+        act(() -> scene.lookup("#bench").requestFocus());
+        while (!said().contains("Aircraft in flight attitude")) {
+            press(KeyCode.PERIOD);
+        }
+        type("reading-roll", "0.4");
+        assertFalse(proof(ProofKind.LEVEL_AT_REST).isPresent(), "half a card is no proof");
+        type("reading-pitch", "95");
+        assertTrue(notice().contains("Pitch shown"), notice());
+        type("reading-pitch", "2.6");
+        settle();
+        Proof level = proof(ProofKind.LEVEL_AT_REST).orElseThrow();
+        assertFalse(level.passed(), "2.6° are too much");
+        assertEquals(Evidence.REAL, level.evidence());
+        type("reading-pitch", "-0.6");
+        settle();
+        assertTrue(proof(ProofKind.LEVEL_AT_REST).orElseThrow().passed());
+        // six faces: pasted as a column; too many are refused as a whole, a word in between too
+        act(() -> scene.lookup("#bench").requestFocus());
+        press(KeyCode.DIGIT6);
+        Map<String, Double> sound = BenchCards.answered(CardId.SIX_FACES, ask(() -> session.setup()), 3);
+        String column = sound.values().stream()
+                .limit(19)
+                .map(v -> String.format("%.3f", v))
+                .collect(Collectors.joining("\n"));
+        copy(column.replaceFirst("\n", "\nabc\n"));
+        press(KeyCode.SHIFT, KeyCode.P);
+        until(() -> notice().startsWith("Word 2"));
+        copy(column);
+        press(KeyCode.SHIFT, KeyCode.P);
+        until(() -> notice().startsWith("19 readings taken"));
+        settle();
+        assertTrue(proof(ProofKind.SIX_FACES).orElseThrow().passed());
+        assertTrue(said().contains("What is left over"), said());
+        // with the pack in, the first answer of the real aircraft also says that the propeller was off
+        assertFalse(proof(ProofKind.PROPELLER_OFF).isPresent());
+        press(KeyCode.F);
+        press(KeyCode.COMMA);
+        until(() -> said().contains("Say at which height Home flies"));
+        type("reading-height", "24");
+        settle();
+        assertTrue(said().contains("feet against metres?"), said());
+        assertFalse(proof(ProofKind.HOME_HEIGHT).orElseThrow().passed(), "a wrong answer counts at once");
+        assertTrue(proof(ProofKind.PROPELLER_OFF).isPresent());
+    }
+
+    private void copy(String text) throws Exception {
+        act(() -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(text);
+            Clipboard.getSystemClipboard().setContent(content);
+        });
+    }
+
+    /** Five hidden faults, one after the other, found by a newcomer: every card is run, the one cause that is left is blamed. */
+    @Test
+    void fiveHiddenFaultsAreFoundByKey() throws Exception {
+        atTheBench("Seeschwalbe");
+        int proofs = ask(() -> session.situation().proofs().size());
+        for (int round = 0; round < 5; round++) {
+            press(KeyCode.H);
+            until(() -> notice().startsWith("The stand-in board hides a fault"));
+            press(KeyCode.A);
+            until(() -> said().contains("1 cause left"));
+            press(KeyCode.B);
+            until(() -> anywhere("blame-list").isPresent());
+            ListView<?> list = (ListView<?>) anywhere("blame-list").orElseThrow();
+            assertEquals(1, ask(() -> list.getItems().size()));
+            TextField narrow = (TextField) anywhere("blame-narrow").orElseThrow();
+            act(narrow::requestFocus);
+            act(() -> list.getSelectionModel().select(0));
+            press(KeyCode.ENTER);
+            until(() -> notice().startsWith("Right: "));
+            act(() -> scene.lookup("#bench").requestFocus());
+        }
+        assertTrue(notice().contains("5 rounds of practice: 5 of 5 faults found, 0 false blames"), notice());
+        assertEquals(proofs, ask(() -> session.situation().proofs().size()), "practice is no evidence");
+    }
+}
