@@ -1,9 +1,9 @@
 package app.drachen.core.aerodynamics;
 
+import app.drachen.core.airframe.ControlChord;
 import app.drachen.core.airframe.Planform;
 import app.drachen.core.airframe.Tail;
 import app.drachen.core.airframe.Wing;
-import app.drachen.core.airframe.WingPanel;
 import app.drachen.core.controls.Axis;
 import app.drachen.core.controls.Output;
 import app.drachen.core.setup.Setup;
@@ -51,17 +51,7 @@ public final class ControlPower {
      * @return chord [m]
      */
     public static double chordAt(Wing wing, double y) {
-        double inner = 0;
-        WingPanel last = wing.panels().get(0);
-        for (WingPanel panel : wing.panels()) {
-            last = panel;
-            if (y <= inner + panel.length()) {
-                double share = (y - inner) / panel.length();
-                return panel.rootChord() + share * (panel.tipChord() - panel.rootChord());
-            }
-            inner += panel.length();
-        }
-        return last.tipChord();
+        return ControlChord.chordAt(wing, y);
     }
 
     /**

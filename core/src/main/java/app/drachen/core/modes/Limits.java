@@ -48,4 +48,33 @@ public record Limits(
     public Limits withCruise(double speed) {
         return new Limits(bank, pitchUp, pitchDown, leastSpeed, speed, topSpeed, climbRate);
     }
+
+    /**
+     * The same limits with others in pitch.
+     *
+     * @param up [rad]
+     * @param down without sign [rad]
+     */
+    public Limits withPitch(double up, double down) {
+        return new Limits(bank, up, down, leastSpeed, cruiseSpeed, topSpeed, climbRate);
+    }
+
+    /**
+     * The same limits with another range of speeds.
+     *
+     * @param least [m/s]
+     * @param top [m/s]
+     */
+    public Limits withSpeeds(double least, double top) {
+        return new Limits(bank, pitchUp, pitchDown, least, cruiseSpeed, top, climbRate);
+    }
+
+    /**
+     * The same limits with another climb.
+     *
+     * @param rate [m/s]
+     */
+    public Limits withClimb(double rate) {
+        return new Limits(bank, pitchUp, pitchDown, leastSpeed, cruiseSpeed, topSpeed, rate);
+    }
 }

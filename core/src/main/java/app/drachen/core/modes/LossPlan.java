@@ -86,7 +86,7 @@ public record LossPlan(List<Cell> cells) {
         }
         boolean low = phase == Loss.Phase.LAUNCH || phase == Loss.Phase.LANDING;
         return switch (loss) {
-            case LINK -> phase == Loss.Phase.LANDING ? Loss.Action.LEVEL : Loss.Action.HOME;
+            case LINK -> phase == Loss.Phase.LANDING ? Loss.Action.LAND : Loss.Action.HOME;
             case POSITION -> low ? Loss.Action.LEVEL : Loss.Action.WAIT;
             case COMPASS, AIRSPEED, HEIGHT -> Loss.Action.GO_ON;
             case LOW_PACK -> low || phase == Loss.Phase.HOME ? Loss.Action.GO_ON : Loss.Action.HOME;

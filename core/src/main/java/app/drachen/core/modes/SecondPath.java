@@ -115,6 +115,12 @@ public record SecondPath(
                 axes, buttons, delay, modes, action, true, takeBack, consolePower, radioPower, consoleMode, radioMode);
     }
 
+    /** The same path with the radio switched off once it controls. */
+    public SecondPath withoutRadio() {
+        return new SecondPath(
+                axes, buttons, delay, modes, action, false, takeBack, consolePower, radioPower, consoleMode, radioMode);
+    }
+
     /** The same path with another action on its loss. */
     public SecondPath losing(Loss.Action to) {
         return new SecondPath(

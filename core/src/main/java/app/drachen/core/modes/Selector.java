@@ -291,6 +291,11 @@ public record Selector(
         return new Selector(kind, weight, offset, microsPerPercent, bands, modes, other);
     }
 
+    /** The same selector with a second switch and the mode wanted at each combination. */
+    public Selector withSecond(Optional<SecondSwitch> other, List<FlightMode> modes) {
+        return new Selector(kind, weight, offset, microsPerPercent, bands, modes, other);
+    }
+
     /** The same selector with the second switch weighted otherwise. */
     Selector withSecondWeight(double newWeight) {
         return new Selector(

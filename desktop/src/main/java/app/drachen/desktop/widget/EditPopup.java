@@ -48,7 +48,10 @@ public final class EditPopup {
     public void showOver(Node owner) {
         fill(owner);
         Bounds at = owner.localToScreen(owner.getBoundsInLocal());
-        popup.show(owner, at.getMinX() + 10, at.getMinY() + 10);
+        // it stays where it is when it grows
+        popup.setAutoFix(false);
+        double top = Math.max(at.getMinY(), owner.getScene().getWindow().getY());
+        popup.show(owner, at.getMinX() + 10, top + 10);
     }
 
     /** Closes it. */

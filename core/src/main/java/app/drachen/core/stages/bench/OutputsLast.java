@@ -65,7 +65,8 @@ final class OutputsLast implements ClearanceRule {
         if (enabled && !situation.proven(ProofKind.STICK_TO_SURFACE)) {
             return Ruling.of(
                     Stage.BENCH,
-                    Gate.POWER,
+                    // not before power: proving it needs the pack and the outputs, propeller off
+                    Gate.LAUNCH,
                     Finding.of(
                             id(),
                             State.STOP,

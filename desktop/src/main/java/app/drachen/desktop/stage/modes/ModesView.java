@@ -3,6 +3,7 @@ package app.drachen.desktop.stage.modes;
 import app.drachen.core.aerodynamics.Stall;
 import app.drachen.core.air.Atmosphere;
 import app.drachen.core.air.Field;
+import app.drachen.core.flight.HomeTrip;
 import app.drachen.core.modes.HomeProfile;
 import app.drachen.core.modes.Limits;
 import app.drachen.core.modes.Turn;
@@ -16,8 +17,8 @@ import app.drachen.desktop.chart.WayPainter;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.drawing.ScreenPen;
 import app.drachen.desktop.widget.Action;
-import app.drachen.desktop.widget.EditPopup;
 import app.drachen.desktop.widget.Focus;
+import app.drachen.desktop.widget.Panels;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
@@ -30,9 +31,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -49,9 +48,7 @@ public final class ModesView implements Place {
     private final VBox turns = new VBox();
     private final HBox homeFields = new HBox(16);
     private final VBox limitFields = new VBox(4);
-    private final Label switchWords = Texts.wrapped("", "soft", "small");
-    private final EditPopup switchPanel;
-    private final HBox switchOwner;
+    private final Panels panels;
     private final SelectorPane selector;
     private Optional<HomeProfile> draft = Optional.empty();
 
@@ -83,14 +80,43 @@ public final class ModesView implements Place {
         HBox bank = new HBox(8, circles, bankWords);
         bank.getStyleClass().add("sheet");
         bank.setPadding(new Insets(8));
-        Button edit = Texts.button(Action.of("Switches", "W", this::switches), "small-button");
-        edit.setId("switches");
-        switchWords.setMaxWidth(320);
-        HBox switchLine = new HBox(8, edit, switchWords);
-        switchLine.setAlignment(Pos.CENTER_LEFT);
-        switchPanel = new EditPopup("switch-panel", 640, () -> new SwitchRows(session));
-        switchOwner = switchLine;
-        VBox bankBox = new VBox(5, Texts.label("BANK LIMIT, SEEN FROM ABOVE", "caps"), bank, switchLine);
+        panels = new Panels(session, root)
+                .with(
+                        "Switches",
+                        "W",
+                        "switch-panel",
+                        640,
+                        () -> new SwitchRows(session),
+                        s -> SwitchRows.summary(s.modes().switches()))
+                .with(
+                        "Losses",
+                        "L",
+                        "loss-panel",
+                        900,
+                        () -> new LossTable(session),
+                        s -> LossTable.summary(s.modes().losses()))
+                .with(
+                        "Home, arming",
+                        "E",
+                        "home-panel",
+                        640,
+                        () -> new HomeEnd(session),
+                        s -> HomeEnd.summary(s.modes().home(), s.modes().arming()))
+                .with(
+                        "Second path",
+                        "K",
+                        "second-panel",
+                        760,
+                        () -> new SecondPathForm(session),
+                        s -> SecondPathForm.summary(s.modes().second()))
+                .with(
+                        "You will see",
+                        "V",
+                        "seen-panel",
+                        520,
+                        () -> new SeenForm(session),
+                        s -> "each mode in two sentences");
+        VBox bankBox = new VBox(5, Texts.label("BANK LIMIT, SEEN FROM ABOVE", "caps"), bank, panels);
         VBox selectorBox = new VBox(5, Texts.label("THE SELECTOR", "caps"), selector);
         HBox.setHgrow(selectorBox, Priority.ALWAYS);
         VBox.setVgrow(selector, Priority.ALWAYS);
@@ -111,13 +137,8 @@ public final class ModesView implements Place {
         homeFields();
         limits();
         selector.update();
-        switchWords.setText(SwitchRows.summary(session.setup().modes().switches()));
-        switchPanel.refresh(switchOwner);
+        panels.update();
         paint();
-    }
-
-    private void switches() {
-        switchPanel.show(switchOwner);
     }
 
     private double density() {
@@ -206,9 +227,23 @@ public final class ModesView implements Place {
                                 + Quantity.DISTANCE.text(WayHome.FROM_DISTANCE, session.units())
                                 + " out at "
                                 + Quantity.HEIGHT.text(WayHome.FROM_HEIGHT, session.units())
-                                + "; circles at home, does not land",
+                                + trip(),
                         "soft",
                         "small"));
+    }
+
+    private static String minutes(double seconds) {
+        long all = Math.round(seconds);
+        return (all >= 60 ? all / 60 + " min " : "") + all % 60 + " s";
+    }
+
+    /** Time and charge of the way home that is drawn, where the aircraft can fly it. */
+    private String trip() {
+        List<Working> trip = HomeTrip.of(session.setup(), session.field(), WayHome.FROM_DISTANCE, WayHome.FROM_HEIGHT);
+        return trip.isEmpty()
+                ? ": no way home against this wind"
+                : ": " + minutes(trip.get(0).value()) + ", "
+                        + trip.get(1).quantity().text(trip.get(1).value(), session.units());
     }
 
     private QuantityField field(String name, Quantity quantity, double value, java.util.function.DoublePredicate take) {
@@ -306,15 +341,16 @@ public final class ModesView implements Place {
 
     @Override
     public List<Action> actions() {
-        return List.of(
+        List<Action> actions = new ArrayList<>(panels.actions());
+        actions.addAll(List.of(
                 Action.of("solve weight and offset for the widest margin", "S", selector::solve),
-                Action.of("switches of the radio", "W", this::switches),
                 Action.of("climb first, or on the way", "C", this::climbFirst),
                 Action.of("return height 5 m up", "Plus", () -> raise(5)),
                 Action.also("Equals", () -> raise(5)),
                 Action.of("return height 5 m down", "Minus", () -> raise(-5)),
                 Action.of("bank limit 5° more", "Up", () -> bank(5)),
-                Action.of("bank limit 5° less", "Down", () -> bank(-5)));
+                Action.of("bank limit 5° less", "Down", () -> bank(-5))));
+        return actions;
     }
 
     @Override

@@ -1,20 +1,27 @@
 package app.drachen.desktop.stage.modes;
 
 import app.drachen.core.modes.BandText;
+import app.drachen.core.modes.BlindReach;
+import app.drachen.core.modes.Combination;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.PulseBand;
+import app.drachen.core.modes.SecondSwitch;
 import app.drachen.core.modes.Selector;
 import app.drachen.core.modes.SelectorKind;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Focus;
+import app.drachen.desktop.widget.Form;
 import app.drachen.desktop.widget.QuantityField;
+import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingPopover;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.DoublePredicate;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Insets;
@@ -22,6 +29,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
@@ -47,7 +55,7 @@ final class SelectorPane extends VBox {
 
     private QuantityField field(String name, Quantity quantity, double value, DoublePredicate take) {
         QuantityField field = new QuantityField(name, quantity, session::tell, take);
-        field.columns(4);
+        field.columns(3);
         field.show(value, session.units());
         return field;
     }
@@ -64,8 +72,7 @@ final class SelectorPane extends VBox {
         kind.setOnAction(
                 e -> changeKind(SelectorKind.values()[kind.getSelectionModel().getSelectedIndex()]));
         HBox head = new HBox(
-                10,
-                kind,
+                5,
                 field(
                         "Weight",
                         Quantity.SHARE,
@@ -76,16 +83,27 @@ final class SelectorPane extends VBox {
                         Quantity.SHARE,
                         s.offset(),
                         v -> setSelector("Selector offset", x -> x.withTravel(x.weight(), v))));
+        s.second().ifPresent(x -> head.getChildren()
+                .add(field(
+                        "2nd",
+                        Quantity.SHARE,
+                        x.weight(),
+                        v -> setSelector(
+                                "Weight of the second switch",
+                                now -> now.withSecond(now.second().map(y -> y.withWeight(v)), now.wanted())))));
         head.setAlignment(Pos.CENTER_LEFT);
+        HBox secondLine = new HBox(8, kind, second(s));
+        secondLine.setAlignment(Pos.CENTER_LEFT);
         GridPane table = new GridPane();
         table.setHgap(12);
         table.setVgap(3);
-        String[] heads = {"", "gives", "pulse", "band", "to edge"};
+        String[] heads = {"", "gives", "pulse", "to edge", "to Manual", "to Home"};
         for (int i = 0; i < heads.length; i++) {
             table.add(Texts.label(heads[i], "soft", "small"), i, 0);
         }
+        BlindReach reach = new BlindReach(s);
         for (Selector.Place place : s.table()) {
-            row(table, s, place);
+            row(table, s, place, reach);
         }
         TextField bands = new TextField(BandText.write(s.bands()));
         bands.setId("field-bands");
@@ -109,11 +127,15 @@ final class SelectorPane extends VBox {
         HBox bandLine = new HBox(8, Texts.label("Bands"), bands);
         bandLine.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(bands, Priority.ALWAYS);
-        getChildren().setAll(head, table, bandLine, Texts.spring(), foot);
-        VBox.setVgrow(getChildren().get(3), Priority.ALWAYS);
+        ScrollPane scroll = new Scroller(table);
+        scroll.setFitToWidth(true);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        scroll.setMinHeight(110);
+        scroll.setPrefHeight(200);
+        getChildren().setAll(secondLine, head, scroll, bandLine, foot);
     }
 
-    private void row(GridPane table, Selector s, Selector.Place place) {
+    private void row(GridPane table, Selector s, Selector.Place place, BlindReach reach) {
         int row = place.position();
         ComboBox<FlightMode> mode = new ComboBox<>();
         mode.getItems().setAll(FlightMode.values());
@@ -125,22 +147,75 @@ final class SelectorPane extends VBox {
                 "Position " + row + " gives " + mode.getValue().label(), x -> x.withMode(row, mode.getValue())));
         String edge =
                 Double.isNaN(place.marginMicros()) ? "–" : Quantity.PULSE.text(place.marginMicros(), session.units());
-        String band = s.bands().stream()
-                .filter(b -> b.holds(place.pulseMicros()))
-                .map(b -> Math.round(b.lowMicros()) + "–" + Math.round(b.highMicros()))
-                .reduce((a, b) -> a + ", " + b)
-                .orElse("none");
         boolean bad = place.mode().isEmpty() || place.marginMicros() < 40;
         Label edgeLabel = Texts.label(edge, "figure");
         if (bad) {
             edgeLabel.getStyleClass().add("bad");
         }
         boolean safe = mode.getValue() == FlightMode.MANUAL || mode.getValue() == FlightMode.HOME;
-        table.add(Texts.label(String.valueOf(row), safe ? "strong" : "soft"), 0, row);
+        Combination at = s.combinations().get(row - 1);
+        String words = at.second() == 0 ? String.valueOf(row) : (at.taken() ? "any" : at.first()) + " · " + at.second();
+        table.add(Texts.label(words, safe ? "strong" : "soft"), 0, row);
         table.add(mode, 1, row);
         table.add(Texts.label(Quantity.PULSE.text(place.pulseMicros(), session.units()), "figure"), 2, row);
-        table.add(Texts.label(band, "figure", "soft"), 3, row);
-        table.add(edgeLabel, 4, row);
+        table.add(edgeLabel, 3, row);
+        table.add(moves(reach, row, FlightMode.MANUAL), 4, row);
+        table.add(moves(reach, row, FlightMode.HOME), 5, row);
+    }
+
+    /** Blind moves to a mode; more than one is too many. */
+    private static Label moves(BlindReach reach, int position, FlightMode mode) {
+        OptionalInt moves = reach.moves(position, mode);
+        Label label = Texts.label(moves.isEmpty() ? "not blind" : String.valueOf(moves.getAsInt()), "figure", "soft");
+        if (moves.isEmpty() || moves.getAsInt() > 1) {
+            label.getStyleClass().add("bad");
+        }
+        return label;
+    }
+
+    /** A second switch on the channel: none, added, or taking the channel in its last position. */
+    private enum Second {
+        NONE("no second switch", Optional.empty(), false),
+        TWO("and 2 positions, added", Optional.of(SelectorKind.TWO), false),
+        THREE("and 3 positions, added", Optional.of(SelectorKind.THREE), false),
+        TAKES("and 2 positions: the last takes over", Optional.of(SelectorKind.TWO), true);
+
+        private final String label;
+        private final Optional<SelectorKind> kind;
+        private final boolean takes;
+
+        Second(String label, Optional<SelectorKind> kind, boolean takes) {
+            this.label = label;
+            this.kind = kind;
+            this.takes = takes;
+        }
+
+        static Second of(Selector s) {
+            return s.second()
+                    .map(x -> !x.added() ? TAKES : x.kind() == SelectorKind.TWO ? TWO : THREE)
+                    .orElse(NONE);
+        }
+    }
+
+    private ComboBox<Second> second(Selector s) {
+        ComboBox<Second> box = Form.box("selector-second", List.of(Second.values()), Second.of(s), x -> x.label);
+        box.setAccessibleText("A second switch on the mode channel");
+        box.setPrefWidth(200);
+        box.setOnAction(e -> {
+            Second to = box.getValue();
+            if (to != Second.of(session.setup().modes().selector())) {
+                setSelector("Selector with " + to.label, x -> {
+                    Selector with = x.withSecond(to.kind.map(k -> new SecondSwitch(
+                            "second switch", k, 0.2, to.takes ? k.places().size() : 0)));
+                    List<FlightMode> modes = new ArrayList<>(with.wanted());
+                    if (to.takes) {
+                        modes.set(modes.size() - 1, FlightMode.HOME);
+                    }
+                    return with.withSecond(with.second(), modes);
+                });
+            }
+        });
+        return box;
     }
 
     /** Names of modes for lists. */

@@ -16,6 +16,7 @@ import app.drachen.desktop.drawing.ScreenPen;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Focus;
+import app.drachen.desktop.widget.Panels;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
@@ -41,6 +42,9 @@ import javafx.scene.layout.VBox;
 public final class ThrowsView implements Place {
     private static final double NUDGE = 0.2;
 
+    /** From here on trim hides a fault; a default of judgement. */
+    private static final double USED_UP = 0.2;
+
     private final Session session;
     private final VBox root = new VBox(9);
     private final Canvas behind = new Canvas();
@@ -49,6 +53,7 @@ public final class ThrowsView implements Place {
     private final Pane rulerHost = new Pane(rulers);
     private final GridPane table = new GridPane();
     private final HBox trims = new HBox(16);
+    private final Panels panels;
     private final StickPad left;
     private final StickPad right;
     private Sticks sticks = Sticks.CENTRED;
@@ -65,8 +70,7 @@ public final class ThrowsView implements Place {
                 Texts.spring(),
                 Texts.label("drag a stick, or", "soft"),
                 Texts.key("W A S D"),
-                Texts.key("O"),
-                Texts.label("centres", "soft"));
+                Texts.key("O"));
         head.setAlignment(Pos.CENTER_LEFT);
         HBox top = new HBox(8, behindHost, left, right);
         top.setAlignment(Pos.CENTER);
@@ -83,8 +87,27 @@ public final class ThrowsView implements Place {
         table.setHgap(8);
         table.setVgap(4);
         trims.setAlignment(Pos.CENTER_LEFT);
+        panels = new Panels(session, root)
+                .with(
+                        "Radio",
+                        "F",
+                        "radio-panel",
+                        880,
+                        () -> new RadioForm(session),
+                        s -> RadioForm.summary(s.controls()))
+                .with(
+                        "Linkage",
+                        "L",
+                        "linkage-panel",
+                        700,
+                        () -> new LinkageForm(session, chosen.orElseThrow()),
+                        s -> chosen.flatMap(s.controls()::output)
+                                .map(LinkageForm::summary)
+                                .orElse("no surface"))
+                .with("Mixes", "M", "mix-panel", 700, () -> new MixForm(session), s -> MixForm.summary(s.controls()));
         root.setPadding(new Insets(12, 16, 10, 20));
         root.getChildren().addAll(head, top, rulerHost, table, trims);
+        head.getChildren().add(2, panels.row());
         root.setFocusTraversable(true);
         root.setId("throws");
     }
@@ -106,6 +129,7 @@ public final class ThrowsView implements Place {
         }
         mixTable();
         trims();
+        panels.update();
         paint();
     }
 
@@ -157,7 +181,7 @@ public final class ThrowsView implements Place {
 
     private void rebuildTable() {
         table.getChildren().clear();
-        String[] heads = {"Output", "Roll", "Pitch", "Yaw", "Sense", "Centre", "Travel from", "to"};
+        String[] heads = {"Output", "Roll", "Pitch", "Yaw", "Flaps", "Sense", "Centre", "Travel from", "to"};
         for (int i = 0; i < heads.length; i++) {
             Label label = Texts.label(heads[i], "soft", "small");
             table.add(label, i, 0);
@@ -183,17 +207,25 @@ public final class ThrowsView implements Place {
                         surface,
                         (o, v) -> o.withMix(o.mix().with(axis, v)));
             }
+            add(
+                    row,
+                    4,
+                    name + " flap share",
+                    Quantity.SHARE,
+                    output.mix().flaps(),
+                    surface,
+                    (o, v) -> o.withMix(o.mix().withFlaps(v)));
             ToggleButton sense = new ToggleButton(output.reversed() ? "reversed" : "normal");
             sense.setSelected(output.reversed());
             sense.setId("sense-" + surface.id());
             sense.setAccessibleText("Sense of the " + name);
             sense.setMinWidth(82);
             sense.setOnAction(e -> turnRound(surface));
-            table.add(sense, 4, row);
-            add(row, 5, name + " centre", Quantity.PULSE, output.centreMicros(), surface, (o, v) -> o.withCentre(v));
+            table.add(sense, 5, row);
+            add(row, 6, name + " centre", Quantity.PULSE, output.centreMicros(), surface, (o, v) -> o.withCentre(v));
             add(
                     row,
-                    6,
+                    7,
                     name + " travel from",
                     Quantity.PULSE,
                     output.lowMicros(),
@@ -201,7 +233,7 @@ public final class ThrowsView implements Place {
                     (o, v) -> o.withTravel(v, o.highMicros()));
             add(
                     row,
-                    7,
+                    8,
                     name + " travel to",
                     Quantity.PULSE,
                     output.highMicros(),
@@ -244,6 +276,23 @@ public final class ThrowsView implements Place {
         trim("Roll trim", t.roll(), (x, v) -> new RadioTrims(v, x.pitch(), x.yaw()));
         trim("Pitch trim", t.pitch(), (x, v) -> new RadioTrims(x.roll(), v, x.yaw()));
         trim("Yaw trim", t.yaw(), (x, v) -> new RadioTrims(x.roll(), x.pitch(), v));
+        Label sums = Texts.label(sums(controls), "soft", "small");
+        trims.getChildren().add(sums);
+    }
+
+    /** What the trims put into each output; much of it is no trim any more. */
+    private static String sums(ControlSetup controls) {
+        RadioTrims t = controls.trims();
+        if (t.largest() == 0) {
+            return "none left";
+        }
+        String sums = controls.surfaces().stream()
+                .map(o -> o.surface().words() + " "
+                        + Math.round((o.reversed() ? -1 : 1) * o.mix().mix(t.roll(), t.pitch(), t.yaw(), 0) * 500)
+                        + " µs")
+                .reduce((a, b) -> a + ", " + b)
+                .orElse("");
+        return t.largest() >= USED_UP ? "trim used up: land and find the cause" : sums;
     }
 
     private void trim(String name, double value, BiFunction<RadioTrims, Double, RadioTrims> change) {
@@ -262,6 +311,7 @@ public final class ThrowsView implements Place {
 
     private void choose(Surface surface) {
         chosen = Optional.of(surface);
+        panels.update();
         paint();
     }
 
@@ -328,7 +378,8 @@ public final class ThrowsView implements Place {
 
     @Override
     public List<Action> actions() {
-        return List.of(
+        List<Action> actions = new ArrayList<>(panels.actions());
+        actions.addAll(List.of(
                 Action.of("roll left", "A", () -> hold(sticks.moved(-NUDGE, 0, 0, 0))),
                 Action.of("roll right", "D", () -> hold(sticks.moved(NUDGE, 0, 0, 0))),
                 Action.of("pitch stick forward, nose down", "W", () -> hold(sticks.moved(0, -NUDGE, 0, 0))),
@@ -339,7 +390,8 @@ public final class ThrowsView implements Place {
                 Action.of("choose the next output", "Period", () -> step(1)),
                 Action.of("choose the output before", "Comma", () -> step(-1)),
                 Action.of("turn the chosen output round", "R", () -> chosen.ifPresent(this::turnRound)),
-                Action.of("apply the mixer preset", "P", this::preset));
+                Action.of("apply the mixer preset", "P", this::preset)));
+        return actions;
     }
 
     @Override
