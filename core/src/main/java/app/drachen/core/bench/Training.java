@@ -116,12 +116,7 @@ public record Training(
                 return;
             }
             Map<String, String> would = of(signs, run);
-            boolean explains = unfound <= 1
-                    ? would.equals(seen)
-                    : would.entrySet().stream()
-                            .filter(e -> !e.getValue().equals("right"))
-                            .allMatch(
-                                    e -> !seen.getOrDefault(e.getKey(), "right").equals("right"));
+            boolean explains = unfound <= 1 ? would.equals(seen) : explainsSome(would, seen);
             if (explains) {
                 left.add(cause);
             }
@@ -129,14 +124,20 @@ public record Training(
         return left;
     }
 
-    /** Whether a cause puts nothing wrong on these cards, or something that is wrong: of several faults one may hide another's signs. */
+    /**
+     * Whether a cause puts nothing wrong on these cards, or something on a card on which something is wrong: of several faults one may
+     * hide the very sign of another.
+     */
     private static boolean explainsSome(Map<String, String> would, Map<String, String> seen) {
-        List<String> wrong = would.entrySet().stream()
+        java.util.Set<String> wrong = wrongCards(would);
+        return wrong.isEmpty() || !java.util.Collections.disjoint(wrong, wrongCards(seen));
+    }
+
+    private static java.util.Set<String> wrongCards(Map<String, String> signs) {
+        return signs.entrySet().stream()
                 .filter(e -> !e.getValue().equals("right"))
-                .map(Map.Entry::getKey)
-                .toList();
-        return wrong.isEmpty()
-                || wrong.stream().anyMatch(k -> !seen.getOrDefault(k, "right").equals("right"));
+                .map(e -> e.getKey().substring(0, e.getKey().indexOf(' ')))
+                .collect(java.util.stream.Collectors.toSet());
     }
 
     private static Map<String, String> of(Map<String, String> signs, java.util.Collection<CardId> run) {

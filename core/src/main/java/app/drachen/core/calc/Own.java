@@ -88,6 +88,7 @@ public enum Own {
     ROLL_TRIM(Quantity.SHARE_FINE, a -> a.setup().controls().trims().roll()),
     PITCH_TRIM(Quantity.SHARE_FINE, a -> a.setup().controls().trims().pitch()),
     EXPO(Quantity.SHARE, a -> a.setup().controls().rates().expo()),
+    LOSSES_DECIDED(Quantity.COUNT, a -> 42 - a.setup().modes().losses().open().size()),
     SERVOS(Quantity.COUNT, a -> positive(a.setup().controls().surfaces().size())),
     SELECTOR_WEIGHT(Quantity.SHARE, a -> a.setup().modes().selector().weight()),
     SELECTOR_OFFSET(Quantity.SHARE, a -> a.setup().modes().selector().offset()),

@@ -34,6 +34,10 @@ class ShownFormulasTest {
             "HARNESS-A10 Pitch of it",
             "HARNESS-A10 Roll of it",
             "HARNESS-A10 Rest angle",
+            "MODES-A2 Weight",
+            "MODES-A2 Offset",
+            "MODES-A2 Least distance to an edge",
+            "MODES-A3 Moves from anywhere, at most",
             "THROWS-A1 Channel",
             "THROWS-A1 It moves by",
             "THROWS-A1 The next moves, of that");

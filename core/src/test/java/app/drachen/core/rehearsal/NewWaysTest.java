@@ -3,6 +3,7 @@ package app.drachen.core.rehearsal;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.aerodynamics.ControlPower;
 import app.drachen.core.aerodynamics.StripModel;
 import app.drachen.core.airframe.Flap;
 import app.drachen.core.airframe.Part;
@@ -15,21 +16,30 @@ import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.controls.ExtraMix;
 import app.drachen.core.controls.MixPreset;
 import app.drachen.core.demo.DemoAircraft;
+import app.drachen.core.demo.DemoField;
 import app.drachen.core.flight.Aircraft;
+import app.drachen.core.flight.HomeTrip;
+import app.drachen.core.flight.StickRates;
+import app.drachen.core.flight.ThrustPitch;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.HomeProfile;
 import app.drachen.core.modes.HomeProfile.Arrival;
 import app.drachen.core.modes.HomeProfile.HeightPolicy;
+import app.drachen.core.modes.Loss;
+import app.drachen.core.modes.ModeSeen;
 import app.drachen.core.propulsion.Propulsion;
 import app.drachen.core.sensing.Sensed;
 import app.drachen.core.setup.BoardMount;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Presets, extra mixes and ways home, flown: each control moves the aircraft the right way. */
 class NewWaysTest {
@@ -211,5 +221,75 @@ class NewWaysTest {
         double last = flight.aircraft.height();
         assertTrue(last < 8, "down to the last metres: " + last);
         assertEquals(0, flight.autopilot.powerCommand(), 1e-9, "without power");
+    }
+
+    /** The greatest roll rate within a second is near the steady one of the strips, which is found another way; half the stick gives less. */
+    @ParameterizedTest
+    @ValueSource(strings = {"Rochen", "Strandläufer", "Seeschwalbe"})
+    void ratesAtFullStickAgreeWithTheSteadyOnes(String name) {
+        Setup setup = List.of(DemoAircraft.rochen(), DemoAircraft.strandlaeufer(), GLIDER).stream()
+                .filter(s -> s.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+        var rates = StickRates.of(setup);
+        double steady = ControlPower.rollRate(setup, setup.modes().limits().cruiseSpeed())
+                .value();
+        assertEquals(1, rates.get(0).value() / steady, 0.25, "roll");
+        assertTrue(rates.get(1).value() > 0.5, "pitch: " + rates.get(1).value());
+        assertTrue(
+                rates.get(2).value() > -0.02,
+                "yaw, where anything yaws: " + rates.get(2).value());
+        var r = setup.controls().rates();
+        Setup half = setup.withControls(setup.controls()
+                .withRates(new app.drachen.core.controls.Rates(r.roll() / 2, r.pitch(), r.yaw(), r.expo())));
+        assertEquals(0.5, StickRates.of(half).get(0).value() / rates.get(0).value(), 0.08);
+        assertEquals(
+                List.of(), StickRates.of(setup.withControls(setup.controls().withOutputs(List.of()))));
+    }
+
+    /** Losses in the model: the plan is what is flown. */
+    @Test
+    void lossesAreFlownAsThePlanSays() {
+        assertEquals(
+                Optional.empty(), LossFlight.of(GLIDER, Loss.POWER, Loss.Phase.AWAY), "the model has no such sensor");
+        LossFlight away = LossFlight.of(GLIDER, Loss.LINK, Loss.Phase.AWAY).orElseThrow();
+        assertTrue(away.whole() && away.away() < 200, away.sentence());
+        Setup level = GLIDER.withModes(
+                GLIDER.modes().withLosses(GLIDER.modes().losses().with(Loss.LINK, Loss.Phase.AWAY, Loss.Action.LEVEL)));
+        LossFlight on = LossFlight.of(level, Loss.LINK, Loss.Phase.AWAY).orElseThrow();
+        assertTrue(on.away() > 900, "wings level it flies on: " + on.sentence());
+        LossFlight landing =
+                LossFlight.of(GLIDER, Loss.LINK, Loss.Phase.LANDING).orElseThrow();
+        assertTrue(landing.sentence().startsWith("It is down"), landing.sentence());
+        assertTrue(landing.whole(), "as it was to");
+        LossFlight waiting =
+                LossFlight.of(GLIDER, Loss.POSITION, Loss.Phase.AWAY).orElseThrow();
+        assertTrue(waiting.whole(), waiting.sentence());
+    }
+
+    /** Each mode is told in two sentences, with the figures of this set-up. */
+    @ParameterizedTest
+    @EnumSource(FlightMode.class)
+    void whatWillBeSeenIsTwoSentences(FlightMode mode) {
+        String seen = ModeSeen.of(mode, GLIDER.modes());
+        String plain = Quantity.read(seen, UnitSystem.METRIC).replaceAll("\\d\\.\\d", "n");
+        assertEquals(2, plain.split("\\. |\\.$").length, plain);
+    }
+
+    /** By hand: 50 m at 2.5 m/s, then 1 000 m at 14 m/s less the wind at that height. */
+    @Test
+    void theWayHomeInMinutes() {
+        var trip = HomeTrip.of(GLIDER, Optional.empty(), 1_000, 40);
+        assertEquals(50 / 2.5 + 1_000 / 14.0, trip.get(0).value(), 1e-6);
+        assertTrue(trip.get(1).value() > 0);
+        assertEquals(
+                List.of(), HomeTrip.of(GLIDER, Optional.of(DemoField.evening().withWind(20, 0, 22)), 1_000, 40));
+    }
+
+    @Test
+    void powerPitchesTheNoseAsTheThrustLineLies() {
+        Setup high = GLIDER.withMoved(PartKind.MOTOR, 0, 0.1);
+        double low = ThrustPitch.elevator(GLIDER).orElseThrow().value();
+        assertTrue(ThrustPitch.elevator(high).orElseThrow().value() < low - 0.01, "a motor above pushes the nose down");
     }
 }

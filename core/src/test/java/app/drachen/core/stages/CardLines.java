@@ -209,6 +209,19 @@ final class CardLines {
     }
 
     private static void modes(List<Line> lines) {
+        lines.add(line(
+                "MODES-R4",
+                modes(m -> {
+                    List<app.drachen.core.modes.RadioSwitch> all = new ArrayList<>(m.switches());
+                    all.add(new app.drachen.core.modes.RadioSwitch(
+                            "tune",
+                            all.get(0).channel(),
+                            app.drachen.core.modes.SelectorKind.TWO,
+                            app.drachen.core.modes.RadioSwitch.Use.HELPER,
+                            List.of("off", "on")));
+                    return m.withSwitches(all);
+                }),
+                State.CAUTION));
         lines.add(line("MODES-R5", of(SOUND), State.GOOD));
         lines.add(line("MODES-R5", modes(m -> m.withArming(Optional.empty())), State.OPEN));
         lines.add(line(

@@ -13,7 +13,7 @@ public final class BenchSums {
     private BenchSums() {}
 
     public static List<Calculation> all() {
-        return List.of(faces(), level(), walk(), fix(), compass(), motor());
+        return List.of(faces(), level(), wanted(), walk(), fix(), compass(), motor(), time());
     }
 
     private static Calculation faces() {
@@ -87,6 +87,29 @@ public final class BenchSums {
                 .in("power", "electrical power P", Quantity.POWER, 1, 20_000)
                 .in("volts", "pack volts U", Quantity.VOLTAGE, 2, 70, Own.PACK_VOLTS)
                 .out("Current", Quantity.CURRENT, "P/U", 0.25, g -> g.at("power") / g.at("volts"))
+                .build();
+    }
+
+    private static Calculation wanted() {
+        return Calculation.of("BENCH-A3", "Pulse that an output must show", Source.ARITHMETIC)
+                .in("centre", "centre c", Quantity.PULSE, 800, 2_200, Own.FIRST_CENTRE)
+                .in("share", "mixer's share of this stick K", Quantity.SHARE, -2, 2, Own.FIRST_ROLL_SHARE)
+                .usual("stick", "command of the stick x", Quantity.NUMBER, -1, 1, 1)
+                .usual("sense", "sense, 1 or −1 for a reversed servo, z", Quantity.COUNT, -1, 1, 1, Own.FIRST_SENSE)
+                .out(
+                        "Pulse",
+                        Quantity.PULSE,
+                        "c + z·500·K·x",
+                        g -> g.at("centre") + g.at("sense") * 500 * g.at("share") * g.at("stick"))
+                .build();
+    }
+
+    private static Calculation time() {
+        return Calculation.of(
+                        "BENCH-A8", "Time of the checks before a flight", new Source.OwnEstimate("half a minute each"))
+                .usual("items", "items n", Quantity.COUNT, 1, 100, 12)
+                .usual("each", "time of one t", Quantity.DURATION, 1, 3_600, 30)
+                .out("Time", Quantity.DURATION, "n·t", g -> g.at("items") * g.at("each"))
                 .build();
     }
 }

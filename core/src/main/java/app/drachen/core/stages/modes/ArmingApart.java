@@ -22,7 +22,7 @@ public final class ArmingApart implements ClearanceRule {
 
     @Override
     public String demand() {
-        return "Arming sits on a switch and a channel of its own.";
+        return "Arming sits on a switch and a channel of its own; helpers share none with the flight modes.";
     }
 
     @Override
@@ -37,6 +37,19 @@ public final class ArmingApart implements ClearanceRule {
         Optional<RadioSwitch> shared = all.stream()
                 .filter(s -> arming.stream().anyMatch(a -> !a.equals(s) && a.channel() == s.channel()))
                 .findFirst();
+        Optional<RadioSwitch> helper = of(all, RadioSwitch.Use.HELPER).stream()
+                .filter(h -> of(all, RadioSwitch.Use.MODES).stream().anyMatch(m -> m.channel() == h.channel()))
+                .findFirst();
+        if (shared.isEmpty() && helper.isPresent()) {
+            return Ruling.advice(
+                    Stage.MODES,
+                    Finding.of(
+                            id(),
+                            State.CAUTION,
+                            "A helper shares channel " + helper.get().channel() + " with the flight modes",
+                            "Whoever chooses a mode may switch Autotune or auto-trim. Give it a channel of its own."),
+                    new Remedy.GoTo("Move it", Stage.MODES));
+        }
         String missing = all.isEmpty()
                 ? "No switch of the radio is entered"
                 : arming.isEmpty()

@@ -3,17 +3,23 @@ package app.drachen.core.stages.modes;
 import app.drachen.core.calc.Calculation;
 import app.drachen.core.calc.Given;
 import app.drachen.core.calc.Own;
+import app.drachen.core.modes.FlightMode;
+import app.drachen.core.modes.PulseBand;
+import app.drachen.core.modes.Selector;
+import app.drachen.core.modes.SelectorKind;
 import app.drachen.core.modes.Turn;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Source;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Answers of Modes. */
 public final class ModesSums {
     private ModesSums() {}
 
     public static List<Calculation> all() {
-        return List.of(pulse(), turn(), circle(), home(), delay());
+        return List.of(pulse(), widest(), blind(), turn(), circle(), home(), losses(), delay());
     }
 
     private static Calculation pulse() {
@@ -101,6 +107,73 @@ public final class ModesSums {
                 .usual("frequency", "frequency of a swing f", Quantity.FREQUENCY, 0.01, 10, 0.5)
                 .out("Flown blind", Quantity.SPAN, "V·τ", g -> g.at("speed") * g.at("delay"))
                 .out("Phase lost", Quantity.ANGLE, "360°·f·τ", g -> 2 * Math.PI * g.at("frequency") * g.at("delay"))
+                .build();
+    }
+
+    /** Six places on six bands: found by trying each whole percent. */
+    private static Calculation widest() {
+        return Calculation.of("MODES-A2", "Widest margin of a six-way switch", Source.ARITHMETIC)
+                .usual("first", "edge after the first band e₁", Quantity.PULSE, 900, 2_100, 1_100)
+                .usual("second", "edge after the second e₂", Quantity.PULSE, 900, 2_100, 1_300)
+                .usual("third", "edge after the third e₃", Quantity.PULSE, 900, 2_100, 1_500)
+                .usual("fourth", "edge after the fourth e₄", Quantity.PULSE, 900, 2_100, 1_700)
+                .usual("fifth", "edge after the fifth e₅", Quantity.PULSE, 900, 2_100, 1_900)
+                .usual("step", "µs per percent of this radio k", Quantity.NUMBER, 3, 7, 5.12, Own.MICROS_PER_PERCENT)
+                .out("Weight", Quantity.SHARE, "greatest least margin over whole percents", g -> solved(g)
+                        .map(Selector::weight)
+                        .orElse(Double.NaN))
+                .out("Offset", Quantity.SHARE, "found with it", g -> solved(g)
+                        .map(Selector::offset)
+                        .orElse(Double.NaN))
+                .out("Least distance to an edge", Quantity.PULSE, "least over the six places", g -> solved(g)
+                        .map(Selector::leastMargin)
+                        .orElse(Double.NaN))
+                .build();
+    }
+
+    private static Optional<Selector> solved(Given g) {
+        double[] e = {800, g.at("first"), g.at("second"), g.at("third"), g.at("fourth"), g.at("fifth"), 2_200};
+        for (int i = 1; i < e.length; i++) {
+            if (e[i] <= e[i - 1]) {
+                throw new IllegalArgumentException(
+                        "the edges must rise from the first to the fifth; enter them in that order");
+            }
+        }
+        List<FlightMode> modes = List.of(
+                FlightMode.MANUAL,
+                FlightMode.RATE,
+                FlightMode.LEVEL,
+                FlightMode.HOLD,
+                FlightMode.CIRCLE,
+                FlightMode.HOME);
+        List<PulseBand> bands = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            bands.add(new PulseBand(e[i], e[i + 1], modes.get(i)));
+        }
+        return new Selector(SelectorKind.SIX, 1, 0, g.at("step"), bands, modes).solved();
+    }
+
+    /** A mode between the end stops is not found blind. */
+    private static Calculation blind() {
+        return Calculation.of("MODES-A3", "Blind moves to a mode on one switch", new Source.Elementary("search"))
+                .in("positions", "positions of the switch n", Quantity.COUNT, 2, 12)
+                .in("at", "position of the mode m", Quantity.COUNT, 1, 12)
+                .out("Moves from anywhere, at most", Quantity.COUNT, "1 at an end stop, none between", g -> {
+                    if (g.at("at") > g.at("positions")) {
+                        throw new IllegalArgumentException(
+                                "the switch has no such position; enter one from 1 to the number of its positions");
+                    }
+                    return g.at("at") == 1 || g.at("at") == g.at("positions") ? 1 : Double.NaN;
+                })
+                .build();
+    }
+
+    private static Calculation losses() {
+        return Calculation.of("MODES-A7", "Losses that are not decided", Source.ARITHMETIC)
+                .usual("losses", "things that can be lost l", Quantity.COUNT, 1, 12, 7)
+                .usual("phases", "phases of a flight p", Quantity.COUNT, 1, 12, 6)
+                .in("filled", "cells that are decided f", Quantity.COUNT, 0, 144, Own.LOSSES_DECIDED)
+                .out("Open", Quantity.COUNT, "l·p − f", g -> g.at("losses") * g.at("phases") - g.at("filled"))
                 .build();
     }
 }

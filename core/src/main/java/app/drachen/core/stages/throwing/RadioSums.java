@@ -15,7 +15,7 @@ final class RadioSums {
     private RadioSums() {}
 
     static List<Calculation> all() {
-        return List.of(order(), mixing());
+        return List.of(order(), mixing(), share(), senses());
     }
 
     private static Calculation order() {
@@ -92,5 +92,40 @@ final class RadioSums {
                 + Math.pow(g.at("rollright") - b, 2)
                 + Math.pow(g.at("pitchleft") - c, 2)
                 + Math.pow(g.at("pitchright") - d, 2));
+    }
+
+    private static Calculation share() {
+        return Calculation.of("THROWS-A3", "Share of a stick in an output", new Source.Elementary("least squares"))
+                .in("centre", "pulse with the stick let go u₀", Quantity.PULSE, 800, 2_200)
+                .in("plus", "pulse with the stick at one end u₁", Quantity.PULSE, 700, 2_300)
+                .in("minus", "pulse with it at the other end u₂", Quantity.PULSE, 700, 2_300)
+                .out("Share", Quantity.SHARE_FINE, "(u₁ − u₂)/1000", g -> (g.at("plus") - g.at("minus")) / 1_000)
+                .out(
+                        "Left over",
+                        Quantity.PULSE,
+                        "max(u₁ + u₂ − 2u₀, 2u₀ − u₁ − u₂)/2",
+                        g -> Math.abs(g.at("plus") + g.at("minus") - 2 * g.at("centre")) / 2)
+                .sound(
+                        0,
+                        10,
+                        "the output does not follow evenly: a curve, a switch, a limit of its travel, or another channel")
+                .build();
+    }
+
+    /** Trailing edge down is positive, a rudder to the left. */
+    private static Calculation senses() {
+        return Calculation.of("THROWS-A5", "Which way surfaces must go", new Source.Elementary("flight mechanics"))
+                .usual("roll", "roll stick, right positive r", Quantity.NUMBER, -1, 1, 0)
+                .usual("pitch", "pitch stick, nose up positive p", Quantity.NUMBER, -1, 1, 0)
+                .usual("yaw", "yaw stick, right positive y", Quantity.NUMBER, -1, 1, 0)
+                .out("Left aileron, down positive", Quantity.NUMBER, "r", g -> g.at("roll"))
+                .out("Right aileron", Quantity.NUMBER, "0 − r", g -> -g.at("roll"))
+                .out("Elevator", Quantity.NUMBER, "0 − p", g -> -g.at("pitch"))
+                .out("Rudder, left positive", Quantity.NUMBER, "0 − y", g -> -g.at("yaw"))
+                .out("Left elevon", Quantity.NUMBER, "r − p", g -> g.at("roll") - g.at("pitch"))
+                .out("Right elevon", Quantity.NUMBER, "0 − r − p", g -> -g.at("roll") - g.at("pitch"))
+                .out("Left panel of an upright V", Quantity.NUMBER, "0 − p − y", g -> -g.at("pitch") - g.at("yaw"))
+                .out("Right panel of an upright V", Quantity.NUMBER, "y − p", g -> g.at("yaw") - g.at("pitch"))
+                .build();
     }
 }

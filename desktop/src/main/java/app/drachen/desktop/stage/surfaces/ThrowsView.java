@@ -1,9 +1,7 @@
 package app.drachen.desktop.stage.surfaces;
 
 import app.drachen.core.controls.Axis;
-import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.controls.Output;
-import app.drachen.core.controls.RadioTrims;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.stages.throwing.MixerRows;
@@ -42,9 +40,6 @@ import javafx.scene.layout.VBox;
 public final class ThrowsView implements Place {
     private static final double NUDGE = 0.2;
 
-    /** From here on trim hides a fault; a default of judgement. */
-    private static final double USED_UP = 0.2;
-
     private final Session session;
     private final VBox root = new VBox(9);
     private final Canvas behind = new Canvas();
@@ -52,7 +47,7 @@ public final class ThrowsView implements Place {
     private final Canvas rulers = new Canvas();
     private final Pane rulerHost = new Pane(rulers);
     private final GridPane table = new GridPane();
-    private final HBox trims = new HBox(16);
+    private final TrimRow trims;
     private final Panels panels;
     private final StickPad left;
     private final StickPad right;
@@ -62,6 +57,7 @@ public final class ThrowsView implements Place {
     /** The stage of a session. */
     public ThrowsView(Session session) {
         this.session = session;
+        trims = new TrimRow(session);
         left = new StickPad("yaw", "power", (x, y) -> hold(new Sticks(sticks.roll(), sticks.pitch(), x, (y + 1) / 2)));
         right = new StickPad("roll", "pitch", (x, y) -> hold(new Sticks(x, -y, sticks.yaw(), sticks.power())));
         HBox head = new HBox(
@@ -86,7 +82,6 @@ public final class ThrowsView implements Place {
         rulerHost.widthProperty().addListener((o, a, b) -> paint());
         table.setHgap(8);
         table.setVgap(4);
-        trims.setAlignment(Pos.CENTER_LEFT);
         panels = new Panels(session, root)
                 .with(
                         "Radio",
@@ -128,7 +123,7 @@ public final class ThrowsView implements Place {
             chosen = session.setup().controls().surfaces().stream().findFirst().map(Output::surface);
         }
         mixTable();
-        trims();
+        trims.update();
         panels.update();
         paint();
     }
@@ -263,50 +258,6 @@ public final class ThrowsView implements Place {
         field.field().setId("field-" + name.replace(' ', '-'));
         field.show(value, session.units());
         table.add(field, column, row);
-    }
-
-    private void trims() {
-        Focus.kept(trims, () -> rebuildTrims());
-    }
-
-    private void rebuildTrims() {
-        ControlSetup controls = session.setup().controls();
-        RadioTrims t = controls.trims();
-        trims.getChildren().setAll(Texts.label("RADIO TRIM", "caps"));
-        trim("Roll trim", t.roll(), (x, v) -> new RadioTrims(v, x.pitch(), x.yaw()));
-        trim("Pitch trim", t.pitch(), (x, v) -> new RadioTrims(x.roll(), v, x.yaw()));
-        trim("Yaw trim", t.yaw(), (x, v) -> new RadioTrims(x.roll(), x.pitch(), v));
-        Label sums = Texts.label(sums(controls), "soft", "small");
-        trims.getChildren().add(sums);
-    }
-
-    /** What the trims put into each output; much of it is no trim any more. */
-    private static String sums(ControlSetup controls) {
-        RadioTrims t = controls.trims();
-        if (t.largest() == 0) {
-            return "none left";
-        }
-        String sums = controls.surfaces().stream()
-                .map(o -> o.surface().words() + " "
-                        + Math.round((o.reversed() ? -1 : 1) * o.mix().mix(t.roll(), t.pitch(), t.yaw(), 0) * 500)
-                        + " µs")
-                .reduce((a, b) -> a + ", " + b)
-                .orElse("");
-        return t.largest() >= USED_UP ? "trim used up: land and find the cause" : sums;
-    }
-
-    private void trim(String name, double value, BiFunction<RadioTrims, Double, RadioTrims> change) {
-        QuantityField field = new QuantityField(
-                name,
-                Quantity.SHARE,
-                session::tell,
-                v -> session.edit(
-                        name,
-                        s -> s.withControls(
-                                s.controls().withTrims(change.apply(s.controls().trims(), v)))));
-        field.columns(3);
-        field.show(value, session.units());
-        trims.getChildren().add(field);
     }
 
     private void choose(Surface surface) {
