@@ -61,7 +61,7 @@ public enum CardId {
             "Compass swing",
             "Point the nose at eight headings of a known bearing, away from cars and reinforced ground; then two of them"
                     + " with the motor's current flowing, propeller off.",
-            false,
+            true,
             8,
             ROTATION),
     READ_BACK(
@@ -179,6 +179,11 @@ public enum CardId {
     /** What has to be right before it. */
     public List<CardId> after() {
         return after;
+    }
+
+    /** Whether the propeller has to be off the shaft throughout: with the pack in, unless the card is about the motor, or of the field. */
+    public boolean propellerOff() {
+        return pack && !atTheField() && this != MOTOR_RUN && this != SCALES;
     }
 
     /** Whether it is one of the two checks of surfaces, which ask surface by surface. */

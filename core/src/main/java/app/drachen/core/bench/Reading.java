@@ -2,6 +2,7 @@ package app.drachen.core.bench;
 
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.Ranges;
+import app.drachen.core.units.UnitSystem;
 import java.util.List;
 import java.util.Optional;
 
@@ -118,7 +119,11 @@ public record Reading(
      * @throws IllegalArgumentException with one sentence
      */
     public double checked(double value) {
-        return Ranges.require(asks, value, low, high, "-");
+        if (!(low <= value && value <= high)) {
+            throw new IllegalArgumentException(asks + " may be " + quantity.text(low, UnitSystem.METRIC) + " to "
+                    + quantity.text(high, UnitSystem.METRIC));
+        }
+        return value;
     }
 
     /**

@@ -7,9 +7,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Clipping in every stick corner (THROWS-A6): outᵢ = centreᵢ + Σ shareᵢⱼ·stickⱼ·500 µs over the
- * eight corners of roll, pitch and yaw (power moves no surface without an extra mix); the clip is
- * the excess over the travel.
+ * Clipping in every stick corner (THROWS-A6): outᵢ = centreᵢ + Σ shareᵢⱼ·stickⱼ·500 µs, extra mixes with it, over the corners
+ * of roll, pitch, yaw, power and flaps; the clip is the excess over the travel.
  *
  * <p>Source: arithmetic. Exact.
  */
@@ -34,11 +33,13 @@ public final class StickCorners {
         for (Output output : controls.surfaces()) {
             Corner worst = null;
             double reach = Double.NEGATIVE_INFINITY;
-            for (int i = 0; i < 8; i++) {
+            for (int i = 0; i < 32; i++) {
                 double roll = (i & 1) == 0 ? -1 : 1;
                 double pitch = (i & 2) == 0 ? -1 : 1;
                 double yaw = (i & 4) == 0 ? -1 : 1;
-                double pulse = output.unlimitedPulse(output.mix().mix(roll, pitch, yaw, 0));
+                double power = (i & 8) == 0 ? 0 : 1;
+                double flaps = (i & 16) == 0 ? 0 : 1;
+                double pulse = output.unlimitedPulse(Mixing.of(controls, output, roll, pitch, yaw, power, flaps));
                 double excess = Math.max(pulse - output.highMicros(), output.lowMicros() - pulse);
                 if (excess > reach) {
                     reach = excess;

@@ -117,4 +117,32 @@ class RadioSideTest {
         assertEquals(0.65, left.mixed(0, 0, 1, 0.5, 0), 1e-12);
         assertEquals(0.35, right.mixed(0, 0, 1, 0.5, 0), 1e-12);
     }
+
+    /** Corners see mixes, flaps and power: differential takes 40 % off the downward corner, a mix of 30 % clips where there was room. */
+    @Test
+    void cornersSeeExtraMixesAndFlaps() {
+        ControlSetup plain =
+                MixPreset.CONVENTIONAL.apply(DemoAircraft.seeschwalbe().controls(), false);
+        Output elevator = plain.output(Surface.ELEVATOR).orElseThrow();
+        double before = StickCorners.worst(plain).stream()
+                .filter(c -> c.output().equals(elevator))
+                .findFirst()
+                .orElseThrow()
+                .clip();
+        ControlSetup mixed = plain.withExtras(List.of(ExtraMix.powerToPitch(0.3, 0.5, "", true)));
+        double after = StickCorners.worst(mixed).stream()
+                .filter(c -> c.output().surface().equals(Surface.ELEVATOR))
+                .findFirst()
+                .orElseThrow()
+                .clip();
+        assertEquals(0.30, after - before, 0.021);
+        ControlSetup less = MixPreset.DIFFERENTIAL.apply(plain, false);
+        Output left = less.output(Surface.LEFT_AILERON).orElseThrow();
+        assertEquals(0.6, Mixing.of(less, left, 1, 0, 0, 0, 0), 1e-12);
+        assertEquals(-1, Mixing.of(less, left, -1, 0, 0, 0, 0), 1e-12);
+        ControlSetup flaperon = MixPreset.FLAPERON.apply(plain, false);
+        assertEquals(
+                0.3, Mixing.of(flaperon, flaperon.output(Surface.LEFT_AILERON).orElseThrow(), 0, 0, 0, 0, 1), 1e-12);
+        assertEquals(0.08, Mixing.of(flaperon, flaperon.output(Surface.ELEVATOR).orElseThrow(), 0, 0, 0, 0, 1), 1e-12);
+    }
 }

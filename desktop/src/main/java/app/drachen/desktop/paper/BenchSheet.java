@@ -67,8 +67,7 @@ public record BenchSheet(Setup setup, int revision, UnitSystem units) {
     private void cards(PdfDocument document, List<BenchCard> cards) {
         page(document, page -> {
             for (BenchCard card : cards) {
-                page.heading(card.id().title()
-                        + (card.id().pack() && !card.id().atTheField() ? " \u00b7 propeller off" : ""));
+                page.heading(card.id().title() + (card.id().propellerOff() ? " \u00b7 propeller off" : ""));
                 page.line("", card.id().how(), false);
                 List<List<String>> rows = new ArrayList<>();
                 rows.add(List.of("asked", "must be", "read"));

@@ -38,9 +38,8 @@ final class PropellerOff implements ClearanceRule {
     public Ruling check(Situation situation) {
         Optional<Proof> plugged = situation.proofs().stream()
                 .filter(p -> p.evidence() == Proof.Evidence.REAL)
-                .filter(p -> BenchProofs.card(p.kind())
-                        .filter(PropellerOff::propellerOff)
-                        .isPresent())
+                .filter(p ->
+                        BenchProofs.card(p.kind()).filter(CardId::propellerOff).isPresent())
                 .max(java.util.Comparator.comparingLong(Proof::when));
         Optional<Proof> off = situation.proofs().stream()
                 .filter(p -> p.kind() == ProofKind.PROPELLER_OFF)
@@ -82,9 +81,5 @@ final class PropellerOff implements ClearanceRule {
                                 "Checked with the pack in, and nobody said that the propeller is off",
                                 "Take it off the shaft, answer, go on."),
                         go);
-    }
-
-    private static boolean propellerOff(CardId card) {
-        return card.pack() && !card.atTheField() && card != CardId.MOTOR_RUN && card != CardId.SCALES;
     }
 }

@@ -118,8 +118,7 @@ public final class BenchView implements Place {
 
     /** Whether the chosen card may be answered: with the pack in and the propeller to be off that is said first. */
     private boolean open() {
-        CardId id = run.chosen();
-        return !id.pack() || id.atTheField() || propellerOff.isSelected();
+        return !run.chosen().propellerOff() || propellerOff.isSelected();
     }
 
     @Override

@@ -272,7 +272,7 @@ final class CardRun {
             if (wrongNow) {
                 failureKept.add(chosen);
             }
-            if (ofTheRealOne && chosen.pack() && !propellerSaid) {
+            if (ofTheRealOne && chosen.propellerOff() && !propellerSaid) {
                 propellerSaid = true;
                 proving.add(ProofKind.PROPELLER_OFF, Evidence.REAL, true, "Off the shaft", Map.of());
             }

@@ -3,6 +3,7 @@ package app.drachen.desktop.stage.surfaces;
 import app.drachen.core.controls.Axis;
 import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.controls.MixRow;
+import app.drachen.core.controls.Mixing;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.Rates;
 import app.drachen.core.setup.Setup;
@@ -50,7 +51,7 @@ record Sticks(double roll, double pitch, double yaw, double power) {
         double p = rates.shape(limited(pitch + controls.trims().pitch()), rates.pitch());
         double y = rates.shape(limited(yaw + controls.trims().yaw()), rates.yaw());
         MixRow mix = output.mix();
-        double pulse = output.pulse(mix.mix(r, p, y, power));
+        double pulse = output.pulse(Mixing.of(controls, output, r, p, y, power, 0));
         boolean inverted = setup.invertedVee();
         double wanted = r * Math.abs(mix.roll()) * output.surface().wantedSign(Axis.ROLL, inverted)
                 + p * Math.abs(mix.pitch()) * output.surface().wantedSign(Axis.PITCH, inverted)
