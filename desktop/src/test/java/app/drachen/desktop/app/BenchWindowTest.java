@@ -137,4 +137,41 @@ class BenchWindowTest extends WindowTest {
         assertTrue(notice().contains("5 rounds of practice: 5 of 5 faults found, 0 false blames"), notice());
         assertEquals(proofs, ask(() -> session.situation().proofs().size()), "practice is no evidence");
     }
+
+    /** A bridge on this machine answers for the real aircraft; what it sends is evidence of the real one. */
+    @Test
+    void aBridgeAnswersForTheRealAircraft() throws Exception {
+        atTheBench("Rochen");
+        press(KeyCode.G);
+        assertTrue(notice().contains("A bridge answers for the real aircraft"), notice());
+        press(KeyCode.T);
+        press(KeyCode.F);
+        press(KeyCode.COMMA);
+        until(() -> said().contains("Say at which height Home flies"));
+        var setup = ask(() -> session.setup());
+        try (var server = new app.drachen.files.standin.StandInServer(
+                new app.drachen.core.bench.StandIn(setup, java.util.List.of()), 0)) {
+            Thread serving = new Thread(() -> {
+                try {
+                    server.serve();
+                } catch (java.io.IOException e) {
+                    // closed at the end
+                }
+            });
+            serving.start();
+            act(() -> scene.lookup("#bench").requestFocus());
+            press(KeyCode.G);
+            until(() -> anywhere("bridge-port").isPresent());
+            TextField port = (TextField) anywhere("bridge-port").orElseThrow();
+            act(() -> {
+                port.setText(String.valueOf(server.port()));
+                port.getOnAction().handle(new javafx.event.ActionEvent());
+            });
+            until(() -> notice().contains("2 readings taken from the bridge"));
+        }
+        settle();
+        Proof said = proof(ProofKind.HOME_HEIGHT).orElseThrow();
+        assertEquals(Evidence.REAL, said.evidence());
+        assertTrue(said.passed());
+    }
 }

@@ -199,4 +199,58 @@ class StandInTest {
         var flaps = mapper.readTree(sound.answer("{\"flaps\":1,\"on\":[\"mix\"],\"fix\":true,\"arm\":true}"));
         assertTrue(flaps.get("armed").asBoolean());
     }
+
+    /** A bridge is asked over the loopback address; whatever it answers, or does not, is one sentence. */
+    @Test
+    void aBridgeIsAskedAndItsRubbishNamed() throws Exception {
+        var rochen = DemoAircraft.rochen();
+        try (StandInServer server = new StandInServer(new StandIn(rochen, List.of()), 0)) {
+            Thread serving = new Thread(() -> {
+                try {
+                    server.serve();
+                } catch (java.io.IOException e) {
+                    // closed at the end
+                }
+            });
+            serving.start();
+            var level = Bridge.ask(server.port(), app.drachen.core.bench.CardId.LEVEL);
+            assertEquals(java.util.Set.of("roll", "pitch"), level.keySet());
+            var card = app.drachen.core.bench.BenchCards.card(app.drachen.core.bench.CardId.LEVEL, rochen)
+                    .orElseThrow();
+            assertTrue(card.passed(level));
+            assertTrue(
+                    told(server.port(), app.drachen.core.bench.CardId.HAND_OVER).contains("there is no card"));
+        }
+        for (var wrong : List.of(
+                java.util.Map.entry("not json\n", "sent no JSON"),
+                java.util.Map.entry("{\"readings\":{\"roll\":\"0\"}}\n", "no number"),
+                java.util.Map.entry("{\"readings\":[]}\n", "sent no readings"),
+                java.util.Map.entry("null\n", "sent no readings"),
+                java.util.Map.entry("half a li", "without an answer"))) {
+            try (var socket = new java.net.ServerSocket(0, 1, java.net.InetAddress.getLoopbackAddress())) {
+                Thread once = new Thread(() -> {
+                    try (var client = socket.accept()) {
+                        client.getInputStream().read();
+                        client.getOutputStream().write(wrong.getKey().getBytes(StandardCharsets.UTF_8));
+                    } catch (java.io.IOException e) {
+                        // the asking side says what it saw
+                    }
+                });
+                once.start();
+                String said = told(socket.getLocalPort(), app.drachen.core.bench.CardId.LEVEL);
+                assertTrue(said.contains(wrong.getValue()), said);
+                once.join();
+            }
+        }
+        int free;
+        try (var socket = new java.net.ServerSocket(0, 1, java.net.InetAddress.getLoopbackAddress())) {
+            free = socket.getLocalPort();
+        }
+        assertTrue(told(free, app.drachen.core.bench.CardId.LEVEL).contains("Nothing listens"));
+    }
+
+    private static String told(int port, app.drachen.core.bench.CardId card) {
+        return org.junit.jupiter.api.Assertions.assertThrows(java.io.IOException.class, () -> Bridge.ask(port, card))
+                .getMessage();
+    }
 }

@@ -50,12 +50,14 @@ public final class BenchView implements Place {
     private final VBox asks = new VBox(questions);
     private final VBox result = new VBox(3);
     private final CardRun run;
+    private final BridgePanel bridge;
 
     /** The stage of a session. */
     public BenchView(Session session) {
         this.session = session;
         run = new CardRun(session, root, this::practised);
         form = new CardForm(session, this::read);
+        bridge = new BridgePanel(session, root);
         ToggleGroup board = new ToggleGroup();
         board.getToggles().addAll(real, standIn);
         standIn.setSelected(true);
@@ -156,7 +158,7 @@ public final class BenchView implements Place {
                             ofTheRealOne()
                                     ? card.id().ofSurfaces()
                                             ? "Click or press U up, J down, L left, R right, N still."
-                                            : "Type what you read, Enter takes it; Shift+P pastes a column of numbers."
+                                            : "Type what you read, Enter takes it; Shift+P pastes a column of numbers, G asks a bridge."
                                     : "The stand-in answers by itself: Space runs this card, A every card.",
                             "soft"));
         } else if (wrong.isEmpty() && card.complete(given)) {
@@ -264,6 +266,17 @@ public final class BenchView implements Place {
         update();
     }
 
+    private void bridge() {
+        if (!ofTheRealOne() || !open()) {
+            session.tell("A bridge answers for the real aircraft: T chooses it, and the propeller is off first.");
+            return;
+        }
+        bridge.ask(run.chosen(), (id, readings) -> {
+            session.tell(run.bridged(id, readings));
+            update();
+        });
+    }
+
     private void propeller() {
         propellerOff.setSelected(!propellerOff.isSelected());
         update();
@@ -333,6 +346,7 @@ public final class BenchView implements Place {
         actions.add(Action.of("real aircraft or stand-in board", "T", this::other));
         actions.add(Action.of("answer this card again", "C", this::again));
         actions.add(Action.of("paste readings", "Shift+P", this::paste));
+        actions.add(Action.of("ask a bridge for this card", "G", this::bridge));
         actions.add(Action.of("the surface goes up", "U", () -> answer(Answer.UP)));
         actions.add(Action.of("the surface goes down", "J", () -> answer(Answer.DOWN)));
         actions.add(Action.of("the rudder goes left", "L", () -> answer(Answer.LEFT)));

@@ -234,6 +234,32 @@ final class CardRun {
                 "\u201c" + word + "\u201d is none of " + String.join(", ", reading.options()));
     }
 
+    /** Readings that came from a bridge: judged whole, and none is taken that the card does not ask. */
+    String bridged(CardId id, Map<String, Double> readings) {
+        BenchCard card = BenchCards.card(id, session.setup()).orElse(null);
+        if (card == null) {
+            return "This aircraft has nothing that the card is about any more.";
+        }
+        Map<String, Double> taken = new java.util.LinkedHashMap<>();
+        for (Map.Entry<String, Double> entry : readings.entrySet()) {
+            Optional<Reading> reading = card.reading(entry.getKey());
+            if (reading.isEmpty()) {
+                return "The bridge sent “" + entry.getKey() + "”, which this card does not ask. Nothing was taken.";
+            }
+            try {
+                taken.put(entry.getKey(), reading.get().checked(entry.getValue()));
+            } catch (IllegalArgumentException e) {
+                return e.getMessage() + ". Nothing was taken.";
+            }
+        }
+        answers.put(true, id, taken);
+        CardId was = chosen;
+        chosen = id;
+        keepIfTold(true);
+        chosen = was;
+        return taken.size() + " readings taken from the bridge.";
+    }
+
     /** The stand-in answers cards. */
     void standInAnswers(List<CardId> ids) {
         CardId was = chosen;
