@@ -20,10 +20,14 @@ class ArchitectureTest {
                 .dependOnClassesThat()
                 .resideInAnyPackage("javafx..", "java.awt..")
                 .check(FILES);
-        // the one socket is that of the stand-in board, which listens on this machine alone and calls nobody
+        // sockets are those of the stand-in board, which listens on this machine alone and calls nobody, and of the
+        // question to a
+        // bridge, which goes to this machine alone and only when the pilot asks
         noClasses()
                 .that()
                 .doNotHaveFullyQualifiedName("app.drachen.files.standin.StandInServer")
+                .and()
+                .doNotHaveFullyQualifiedName("app.drachen.files.standin.Bridge")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("java.net..")

@@ -63,11 +63,11 @@ final class RadioCards {
         for (StickChannel stick : side.sticks()) {
             String of = stick.stick().label();
             readings.add(Reading.number(of + " low", of + ", lower end", Quantity.PULSE, 700, 2_300)
-                    .within(side.boardLow(), END_OFF));
+                    .within(side.board().low(), END_OFF));
             readings.add(Reading.number(of + " middle", of + ", let go or in the middle", Quantity.PULSE, 700, 2_300)
-                    .within(side.boardMiddle(), stick.stick() == Axis.POWER ? END_OFF : CENTRE_OFF));
+                    .within(side.board().middle(), stick.stick() == Axis.POWER ? END_OFF : CENTRE_OFF));
             readings.add(Reading.number(of + " high", of + ", upper end", Quantity.PULSE, 700, 2_300)
-                    .within(side.boardHigh(), END_OFF));
+                    .within(side.board().high(), END_OFF));
         }
         return new BenchCard(CardId.END_POINTS, readings, BenchCard.Sums.NONE);
     }
@@ -272,7 +272,7 @@ final class RadioCards {
                         Reading.choice(
                                 "mode",
                                 "Mode right after the hand-over",
-                                path.radioMode().ordinal(),
+                                path.handOver().radioMode().ordinal(),
                                 modes),
                         Reading.number("power before", "Power before", Quantity.SHARE, 0, 1),
                         Reading.number("power after", "Power right after", Quantity.SHARE, 0, 1),

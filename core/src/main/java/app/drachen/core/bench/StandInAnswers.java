@@ -308,9 +308,9 @@ final class StandInAnswers {
 
     private void handOver() {
         SecondPath path = real.setup().modes().second().orElseThrow();
-        put("mode", path.consoleMode().ordinal());
-        put("power before", path.radioPower());
-        put("power after", Math.min(1, path.consolePower() + real.quirk(Quirk.CONSOLE_POWER)));
+        put("mode", path.handOver().consoleMode().ordinal());
+        put("power before", path.handOver().radioPower());
+        put("power after", Math.min(1, path.handOver().consolePower() + real.quirk(Quirk.CONSOLE_POWER)));
         put("back", real.has(Quirk.CONSOLE_KEEPS) ? 2 : 0);
         put("lost", path.action() == Loss.Action.OPEN ? 0 : path.action().ordinal());
         read("delay", path.delay(), 0.02);

@@ -11,20 +11,27 @@ import java.util.Optional;
  * @param microsPerPercent property of the radio [µs per %], 3 to 7
  * @param trimStep of one click, as a share of full stick [-], 0.0005 to 0.05
  * @param mixes whether the radio mixes two sticks itself (elevons, a V-tail)
- * @param deadBand of the board about the middle [µs], 0 to 50
- * @param boardLow lower end that the board was calibrated to [µs], 800 to 1 400
- * @param boardMiddle middle [µs], 1 400 to 1 600
- * @param boardHigh upper end [µs], 1 600 to 2 200
+ * @param board what the board was calibrated to
  */
 public record RadioSide(
-        List<StickChannel> sticks,
-        double microsPerPercent,
-        double trimStep,
-        boolean mixes,
-        double deadBand,
-        double boardLow,
-        double boardMiddle,
-        double boardHigh) {
+        List<StickChannel> sticks, double microsPerPercent, double trimStep, boolean mixes, Calibration board) {
+    /**
+     * What the board takes for ends and middle.
+     *
+     * @param deadBand about the middle [µs], 0 to 50
+     * @param low lower end [µs], 800 to 1 400
+     * @param middle middle [µs], 1 400 to 1 600
+     * @param high upper end [µs], 1 600 to 2 200
+     */
+    public record Calibration(double deadBand, double low, double middle, double high) {
+        public Calibration {
+            Ranges.require("dead band of the board", deadBand, 0, 50, "µs");
+            Ranges.require("lower end of the board", low, 800, 1_400, "µs");
+            Ranges.require("middle of the board", middle, 1_400, 1_600, "µs");
+            Ranges.require("upper end of the board", high, 1_600, 2_200, "µs");
+        }
+    }
+
     public RadioSide {
         sticks = List.copyOf(sticks);
         Ranges.require("number of sticks", sticks.size(), 4, 4, "-");
@@ -33,10 +40,6 @@ public record RadioSide(
         }
         Ranges.require("pulse per percent", microsPerPercent, 3, 7, "µs/%");
         Ranges.require("step of a trim click", trimStep, 0.0005, 0.05, "-");
-        Ranges.require("dead band of the board", deadBand, 0, 50, "µs");
-        Ranges.require("lower end of the board", boardLow, 800, 1_400, "µs");
-        Ranges.require("middle of the board", boardMiddle, 1_400, 1_600, "µs");
-        Ranges.require("upper end of the board", boardHigh, 1_600, 2_200, "µs");
     }
 
     /** A radio whose sticks leave in the order roll, pitch, power, yaw; 5.12 µs a percent and 0.5 % a click, common practice. */
@@ -49,10 +52,7 @@ public record RadioSide(
             5.12,
             0.005,
             false,
-            5,
-            1_000,
-            1_500,
-            2_000);
+            new Calibration(5, 1_000, 1_500, 2_000));
 
     public StickChannel stick(Axis axis) {
         return sticks.stream().filter(s -> s.stick() == axis).findFirst().orElseThrow();
@@ -65,22 +65,30 @@ public record RadioSide(
 
     /** The same radio with one stick changed. */
     public RadioSide with(StickChannel changed) {
-        return new RadioSide(
-                sticks.stream()
-                        .map(s -> s.stick() == changed.stick() ? changed : s)
-                        .toList(),
-                microsPerPercent,
-                trimStep,
-                mixes,
-                deadBand,
-                boardLow,
-                boardMiddle,
-                boardHigh);
+        List<StickChannel> all = sticks.stream()
+                .map(s -> s.stick() == changed.stick() ? changed : s)
+                .toList();
+        return new RadioSide(all, microsPerPercent, trimStep, mixes, board);
     }
 
     /** The same radio, mixing itself or not. */
     public RadioSide mixing(boolean itself) {
-        return new RadioSide(sticks, microsPerPercent, trimStep, itself, deadBand, boardLow, boardMiddle, boardHigh);
+        return new RadioSide(sticks, microsPerPercent, trimStep, itself, board);
+    }
+
+    /**
+     * The same radio with other steps.
+     *
+     * @param perPercent [µs per %]
+     * @param click step of a trim [-]
+     */
+    public RadioSide stepping(double perPercent, double click) {
+        return new RadioSide(sticks, perPercent, click, mixes, board);
+    }
+
+    /** The same radio on a board calibrated otherwise. */
+    public RadioSide on(Calibration other) {
+        return new RadioSide(sticks, microsPerPercent, trimStep, mixes, other);
     }
 
     /**
@@ -90,11 +98,11 @@ public record RadioSide(
      * @return [-], −1 to 1, 0 inside the dead band
      */
     public double command(double pulseMicros) {
-        double off = pulseMicros - boardMiddle;
-        if (Math.abs(off) <= deadBand) {
+        double off = pulseMicros - board.middle();
+        if (Math.abs(off) <= board.deadBand()) {
             return 0;
         }
-        double share = off < 0 ? off / (boardMiddle - boardLow) : off / (boardHigh - boardMiddle);
+        double share = off < 0 ? off / (board.middle() - board.low()) : off / (board.high() - board.middle());
         return Math.max(-1, Math.min(1, share));
     }
 

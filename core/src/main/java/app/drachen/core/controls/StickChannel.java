@@ -72,6 +72,17 @@ public record StickChannel(
     }
 
     /**
+     * The same stick with another weight and offset.
+     *
+     * @param share weight [-]
+     * @param shift offset [-]
+     */
+    public StickChannel weighted(double share, double shift) {
+        return new StickChannel(
+                stick, channel, means, share, shift, lowEnd, highEnd, subTrim, lowMicros, middleMicros, highMicros);
+    }
+
+    /**
      * The same stick with other end points and sub-trim.
      *
      * @param low end point below the middle [-]

@@ -14,10 +14,7 @@ import java.util.List;
  * @param action done when it is lost while it controls
  * @param radioStays whether the radio stays switched on beside it
  * @param takeBack how the radio takes control back, in words; empty if nobody said
- * @param consolePower where its power stands when it is handed over [-], 0 to 1
- * @param radioPower where the radio's power stick stands then [-], 0 to 1
- * @param consoleMode the mode that it asks for then
- * @param radioMode the mode that the radio's switch asks for then
+ * @param handOver what console and radio ask for when control is handed over
  */
 public record SecondPath(
         List<ConsoleAxis> axes,
@@ -27,10 +24,7 @@ public record SecondPath(
         Loss.Action action,
         boolean radioStays,
         String takeBack,
-        double consolePower,
-        double radioPower,
-        FlightMode consoleMode,
-        FlightMode radioMode) {
+        Asked handOver) {
     /** A console whose four axes give the four commands, used from Hold upwards. */
     public static final SecondPath USUAL = new SecondPath(
             List.of(
@@ -44,10 +38,22 @@ public record SecondPath(
             Loss.Action.OPEN,
             true,
             "",
-            0.5,
-            0.5,
-            FlightMode.HOLD,
-            FlightMode.HOLD);
+            new Asked(0.5, 0.5, FlightMode.HOLD, FlightMode.HOLD));
+
+    /**
+     * What both ask for when control is handed over.
+     *
+     * @param consolePower where the console's power stands [-], 0 to 1
+     * @param radioPower where the radio's power stick stands [-], 0 to 1
+     * @param consoleMode the mode of the console
+     * @param radioMode the mode of the radio's switch
+     */
+    public record Asked(double consolePower, double radioPower, FlightMode consoleMode, FlightMode radioMode) {
+        public Asked {
+            Ranges.require("power of the console", consolePower, 0, 1, "-");
+            Ranges.require("power of the radio", radioPower, 0, 1, "-");
+        }
+    }
 
     /**
      * An axis of the console.
@@ -99,8 +105,6 @@ public record SecondPath(
         Ranges.require("number of axes", axes.size(), 0, 12, "-");
         Ranges.require("number of buttons", buttons.size(), 0, 24, "-");
         Ranges.require("delay of the second path", delay, 0, 20, "s");
-        Ranges.require("power of the console", consolePower, 0, 1, "-");
-        Ranges.require("power of the radio", radioPower, 0, 1, "-");
         if (axes.stream().map(ConsoleAxis::gives).distinct().count() != axes.size()) {
             throw new IllegalArgumentException("two axes of the console give the same command; keep one");
         }
@@ -109,32 +113,14 @@ public record SecondPath(
         }
     }
 
-    /** The same path with the radio left on. */
-    public SecondPath withRadio() {
-        return new SecondPath(
-                axes, buttons, delay, modes, action, true, takeBack, consolePower, radioPower, consoleMode, radioMode);
-    }
-
-    /** The same path with the radio switched off once it controls. */
-    public SecondPath withoutRadio() {
-        return new SecondPath(
-                axes, buttons, delay, modes, action, false, takeBack, consolePower, radioPower, consoleMode, radioMode);
+    /** The same path with the radio left on, or switched off once it controls. */
+    public SecondPath withRadio(boolean on) {
+        return new SecondPath(axes, buttons, delay, modes, action, on, takeBack, handOver);
     }
 
     /** The same path with another action on its loss. */
     public SecondPath losing(Loss.Action to) {
-        return new SecondPath(
-                axes,
-                buttons,
-                delay,
-                modes,
-                to,
-                radioStays,
-                takeBack,
-                consolePower,
-                radioPower,
-                consoleMode,
-                radioMode);
+        return new SecondPath(axes, buttons, delay, modes, to, radioStays, takeBack, handOver);
     }
 
     /**
@@ -143,66 +129,26 @@ public record SecondPath(
      * @param seconds [s]
      */
     public SecondPath delayed(double seconds) {
-        return new SecondPath(
-                axes,
-                buttons,
-                seconds,
-                modes,
-                action,
-                radioStays,
-                takeBack,
-                consolePower,
-                radioPower,
-                consoleMode,
-                radioMode);
+        return new SecondPath(axes, buttons, seconds, modes, action, radioStays, takeBack, handOver);
     }
 
     /** The same path flying other modes. */
     public SecondPath flying(List<FlightMode> those) {
-        return new SecondPath(
-                axes,
-                buttons,
-                delay,
-                those,
-                action,
-                radioStays,
-                takeBack,
-                consolePower,
-                radioPower,
-                consoleMode,
-                radioMode);
+        return new SecondPath(axes, buttons, delay, those, action, radioStays, takeBack, handOver);
     }
 
     /** The same path taken back another way. */
     public SecondPath takenBack(String by) {
-        return new SecondPath(
-                axes, buttons, delay, modes, action, radioStays, by, consolePower, radioPower, consoleMode, radioMode);
+        return new SecondPath(axes, buttons, delay, modes, action, radioStays, by, handOver);
     }
 
-    /**
-     * The same path with other demands of console and radio at the hand-over.
-     *
-     * @param console its power [-]
-     * @param radio its power [-]
-     */
-    public SecondPath handed(double console, double radio, FlightMode byConsole, FlightMode byRadio) {
-        return new SecondPath(
-                axes, buttons, delay, modes, action, radioStays, takeBack, console, radio, byConsole, byRadio);
+    /** The same path with other demands of console and radio at the hand-over. */
+    public SecondPath handed(Asked asked) {
+        return new SecondPath(axes, buttons, delay, modes, action, radioStays, takeBack, asked);
     }
 
     /** The same path with other axes and buttons. */
     public SecondPath with(List<ConsoleAxis> those, List<ConsoleButton> pressed) {
-        return new SecondPath(
-                those,
-                pressed,
-                delay,
-                modes,
-                action,
-                radioStays,
-                takeBack,
-                consolePower,
-                radioPower,
-                consoleMode,
-                radioMode);
+        return new SecondPath(those, pressed, delay, modes, action, radioStays, takeBack, handOver);
     }
 }

@@ -46,7 +46,7 @@ class RadioSideTest {
         assertEquals(USUAL, USUAL.with(pitch.on(5, Axis.YAW)).with(pitch));
         assertThrows(
                 IllegalArgumentException.class,
-                () -> new RadioSide(List.of(pitch, pitch, pitch, pitch), 5, 0.005, false, 5, 1000, 1500, 2000));
+                () -> new RadioSide(List.of(pitch, pitch, pitch, pitch), 5, 0.005, false, USUAL.board()));
     }
 
     /** THROWS-A11: cruise power 0.45, idle +9 %: 20 % per unit of power, +5 % at power 0.20. */

@@ -289,24 +289,16 @@ final class CardLines {
         lines.add(line("MODES-R12", second(p -> p), State.GOOD));
         lines.add(line("MODES-R12", second(p -> p.losing(Loss.Action.OPEN)), State.STOP));
         lines.add(line("MODES-R12", second(p -> p.takenBack(" ")), State.STOP));
-        lines.add(line(
-                "MODES-R12",
-                second(p -> new SecondPath(
-                        p.axes(),
-                        p.buttons(),
-                        p.delay(),
-                        p.modes(),
-                        p.action(),
-                        false,
-                        p.takeBack(),
-                        0.5,
-                        0.5,
-                        FlightMode.HOLD,
-                        FlightMode.HOLD)),
-                State.STOP));
+        lines.add(line("MODES-R12", second(p -> p.withRadio(false)), State.STOP));
         lines.add(line("MODES-R13", of(SOUND), State.GOOD));
-        lines.add(line("MODES-R13", second(p -> p.handed(0.7, 0.4, FlightMode.HOLD, FlightMode.HOLD)), State.CAUTION));
-        lines.add(line("MODES-R13", second(p -> p.handed(0.5, 0.5, FlightMode.HOLD, FlightMode.LEVEL)), State.CAUTION));
+        lines.add(line(
+                "MODES-R13",
+                second(p -> p.handed(new SecondPath.Asked(0.7, 0.4, FlightMode.HOLD, FlightMode.HOLD))),
+                State.CAUTION));
+        lines.add(line(
+                "MODES-R13",
+                second(p -> p.handed(new SecondPath.Asked(0.5, 0.5, FlightMode.HOLD, FlightMode.LEVEL))),
+                State.CAUTION));
         lines.add(line("MODES-R14", of(SOUND), State.GOOD));
         lines.add(line("MODES-R14", second(p -> p), State.GOOD));
         lines.add(line("MODES-R14", second(p -> p.flying(List.of())), State.OPEN));

@@ -39,17 +39,18 @@ final class HandOver extends CardRule {
     @Override
     protected Optional<Ruling> before(Situation situation) {
         SecondPath path = situation.setup().modes().second().orElseThrow();
-        if (path.consoleMode() != path.radioMode()) {
+        if (path.handOver().consoleMode() != path.handOver().radioMode()) {
             return Optional.of(caution(
-                    "The console asks for " + path.consoleMode().label() + ", the radio for "
-                            + path.radioMode().label(),
+                    "The console asks for " + path.handOver().consoleMode().label() + ", the radio for "
+                            + path.handOver().radioMode().label(),
                     "Same mode, same power, then hand over.",
                     new Remedy.GoTo("Put it right", Stage.MODES)));
         }
-        if (Math.abs(path.consolePower() - path.radioPower()) > situation.judged(STEP) + 1e-9) {
+        if (Math.abs(path.handOver().consolePower() - path.handOver().radioPower()) > situation.judged(STEP) + 1e-9) {
             return Optional.of(caution(
-                    "The console asks for " + Quantity.SHARE.text(path.consolePower()) + " power, the radio for "
-                            + Quantity.SHARE.text(path.radioPower()),
+                    "The console asks for "
+                            + Quantity.SHARE.text(path.handOver().consolePower()) + " power, the radio for "
+                            + Quantity.SHARE.text(path.handOver().radioPower()),
                     "Same mode, same power, then hand over.",
                     new Remedy.GoTo("Put it right", Stage.MODES)));
         }

@@ -33,7 +33,7 @@ final class SecondPathKept extends ModesRule {
                             "The radio stays on",
                             "Radio stays on beside the console",
                             s -> s.withModes(
-                                    s.modes().withSecond(s.modes().second().map(SecondPath::withRadio)))));
+                                    s.modes().withSecond(s.modes().second().map(p -> p.withRadio(true))))));
         }
         if (path.action() == Loss.Action.OPEN) {
             return stop(

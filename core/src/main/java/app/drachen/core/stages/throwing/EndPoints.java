@@ -34,9 +34,10 @@ final class EndPoints extends CardRule {
         }
         RadioSide side = radio.get();
         for (StickChannel s : side.sticks()) {
-            boolean high = Math.abs(s.highMicros() - side.boardHigh()) > END;
-            boolean low = Math.abs(s.lowMicros() - side.boardLow()) > END;
-            boolean middle = s.stick() != Axis.POWER && Math.abs(s.middleMicros() - side.boardMiddle()) > MIDDLE;
+            boolean high = Math.abs(s.highMicros() - side.board().high()) > END;
+            boolean low = Math.abs(s.lowMicros() - side.board().low()) > END;
+            boolean middle = s.stick() != Axis.POWER
+                    && Math.abs(s.middleMicros() - side.board().middle()) > MIDDLE;
             if (high || low || middle) {
                 double read = high ? s.highMicros() : low ? s.lowMicros() : s.middleMicros();
                 String where = high ? "upper end" : low ? "lower end" : "middle";
@@ -54,14 +55,14 @@ final class EndPoints extends CardRule {
 
     /** End points and sub-trim by which what was read becomes what the board wants (THROWS-A2). */
     static StickChannel mended(StickChannel s, RadioSide side) {
-        double up = (side.boardHigh() - side.boardMiddle()) / (s.highMicros() - s.middleMicros());
-        double down = (side.boardMiddle() - side.boardLow()) / (s.middleMicros() - s.lowMicros());
-        double trim = (side.boardMiddle() - s.middleMicros()) / side.microsPerPercent() / 100;
+        double up = (side.board().high() - side.board().middle()) / (s.highMicros() - s.middleMicros());
+        double down = (side.board().middle() - side.board().low()) / (s.middleMicros() - s.lowMicros());
+        double trim = (side.board().middle() - s.middleMicros()) / side.microsPerPercent() / 100;
         return s.ending(
                         bounded(s.lowEnd() * down, 1.5),
                         bounded(s.highEnd() * up, 1.5),
                         Math.max(-0.5, Math.min(0.5, s.subTrim() + trim)))
-                .read(side.boardLow(), side.boardMiddle(), side.boardHigh());
+                .read(side.board().low(), side.board().middle(), side.board().high());
     }
 
     private static double bounded(double end, double most) {

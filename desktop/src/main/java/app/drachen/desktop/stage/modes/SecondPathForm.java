@@ -4,6 +4,7 @@ import app.drachen.core.controls.Axis;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.Loss;
 import app.drachen.core.modes.SecondPath;
+import app.drachen.core.modes.SecondPath.Asked;
 import app.drachen.core.modes.SecondPath.ConsoleAxis;
 import app.drachen.core.modes.SecondPath.ConsoleButton;
 import app.drachen.core.stages.modes.DelayBounds;
@@ -62,6 +63,10 @@ final class SecondPathForm extends VBox {
                 reason, s -> s.withModes(s.modes().withSecond(s.modes().second().map(change))));
     }
 
+    private boolean hand(UnaryOperator<Asked> change) {
+        return set("Hand-over", x -> x.handed(change.apply(x.handOver())));
+    }
+
     private void fill(SecondPath p) {
         List<FlightMode> modes = List.of(FlightMode.values());
         Form form = new Form(session, 2)
@@ -82,10 +87,7 @@ final class SecondPathForm extends VBox {
                         p.action(),
                         Loss.Action::label,
                         v -> set("Console lost: " + v.label(), x -> x.losing(v)))
-                .tick(
-                        "the radio stays on",
-                        p.radioStays(),
-                        v -> set("Radio beside the console", x -> v ? x.withRadio() : x.withoutRadio()))
+                .tick("the radio stays on", p.radioStays(), v -> set("Radio beside the console", x -> x.withRadio(v)))
                 .text(
                         "the radio takes back by",
                         p.takeBack(),
@@ -94,25 +96,25 @@ final class SecondPathForm extends VBox {
                 .choice(
                         "console asks for",
                         modes,
-                        p.consoleMode(),
+                        p.handOver().consoleMode(),
                         FlightMode::label,
-                        v -> set("Hand-over", x -> x.handed(x.consolePower(), x.radioPower(), v, x.radioMode())))
+                        v -> hand(a -> new Asked(a.consolePower(), a.radioPower(), v, a.radioMode())))
                 .choice(
                         "radio asks for",
                         modes,
-                        p.radioMode(),
+                        p.handOver().radioMode(),
                         FlightMode::label,
-                        v -> set("Hand-over", x -> x.handed(x.consolePower(), x.radioPower(), x.consoleMode(), v)))
+                        v -> hand(a -> new Asked(a.consolePower(), a.radioPower(), a.consoleMode(), v)))
                 .number(
                         "console's power",
                         Quantity.SHARE,
-                        p.consolePower(),
-                        v -> set("Hand-over", x -> x.handed(v, x.radioPower(), x.consoleMode(), x.radioMode())))
+                        p.handOver().consolePower(),
+                        v -> hand(a -> new Asked(v, a.radioPower(), a.consoleMode(), a.radioMode())))
                 .number(
                         "radio's power",
                         Quantity.SHARE,
-                        p.radioPower(),
-                        v -> set("Hand-over", x -> x.handed(x.consolePower(), v, x.consoleMode(), x.radioMode())));
+                        p.handOver().radioPower(),
+                        v -> hand(a -> new Asked(a.consolePower(), v, a.consoleMode(), a.radioMode())));
         axes(form, p);
         HBox flown = new HBox(8, Texts.label("it flies", "soft"));
         for (FlightMode mode : modes) {

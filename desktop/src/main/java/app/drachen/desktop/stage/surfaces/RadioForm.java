@@ -3,6 +3,7 @@ package app.drachen.desktop.stage.surfaces;
 import app.drachen.core.controls.Axis;
 import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.controls.RadioSide;
+import app.drachen.core.controls.RadioSide.Calibration;
 import app.drachen.core.controls.StickChannel;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
@@ -61,6 +62,10 @@ final class RadioForm extends VBox {
                 s -> s.withControls(s.controls().withRadio(s.controls().radio().map(change))));
     }
 
+    private boolean board(Calibration to) {
+        return set("Calibration of the board", r -> r.on(to));
+    }
+
     private void fill(RadioSide radio) {
         GridPane grid = new GridPane();
         grid.setHgap(6);
@@ -85,83 +90,34 @@ final class RadioForm extends VBox {
         for (StickChannel s : radio.sticks()) {
             row(grid, row++, s);
         }
+        Calibration b = radio.board();
         Form form = new Form(session, 3, "radio-")
                 .number(
                         "µs per percent",
                         Quantity.NUMBER,
                         radio.microsPerPercent(),
-                        v -> set(
-                                "µs per percent",
-                                r -> new RadioSide(
-                                        r.sticks(),
-                                        v,
-                                        r.trimStep(),
-                                        r.mixes(),
-                                        r.deadBand(),
-                                        r.boardLow(),
-                                        r.boardMiddle(),
-                                        r.boardHigh())))
+                        v -> set("µs per percent", r -> r.stepping(v, r.trimStep())))
                 .number(
                         "a click of trim",
                         Quantity.SHARE_FINE,
                         radio.trimStep(),
-                        v -> set(
-                                "Step of a trim click",
-                                r -> new RadioSide(
-                                        r.sticks(),
-                                        r.microsPerPercent(),
-                                        v,
-                                        r.mixes(),
-                                        r.deadBand(),
-                                        r.boardLow(),
-                                        r.boardMiddle(),
-                                        r.boardHigh())))
+                        v -> set("Step of a trim click", r -> r.stepping(r.microsPerPercent(), v)))
                 .tick("the radio mixes itself", radio.mixes(), v -> set("The radio mixes", r -> r.mixing(v)))
                 .number(
                         "dead band of the board",
                         Quantity.PULSE,
-                        radio.deadBand(),
-                        v -> set(
-                                "Dead band",
-                                r -> new RadioSide(
-                                        r.sticks(),
-                                        r.microsPerPercent(),
-                                        r.trimStep(),
-                                        r.mixes(),
-                                        v,
-                                        r.boardLow(),
-                                        r.boardMiddle(),
-                                        r.boardHigh())))
+                        b.deadBand(),
+                        v -> board(new Calibration(v, b.low(), b.middle(), b.high())))
                 .number(
                         "board's lower end",
                         Quantity.PULSE,
-                        radio.boardLow(),
-                        v -> set(
-                                "Calibration of the board",
-                                r -> new RadioSide(
-                                        r.sticks(),
-                                        r.microsPerPercent(),
-                                        r.trimStep(),
-                                        r.mixes(),
-                                        r.deadBand(),
-                                        v,
-                                        r.boardMiddle(),
-                                        r.boardHigh())))
+                        b.low(),
+                        v -> board(new Calibration(b.deadBand(), v, b.middle(), b.high())))
                 .number(
                         "board's upper end",
                         Quantity.PULSE,
-                        radio.boardHigh(),
-                        v -> set(
-                                "Calibration of the board",
-                                r -> new RadioSide(
-                                        r.sticks(),
-                                        r.microsPerPercent(),
-                                        r.trimStep(),
-                                        r.mixes(),
-                                        r.deadBand(),
-                                        r.boardLow(),
-                                        r.boardMiddle(),
-                                        v)));
+                        b.high(),
+                        v -> board(new Calibration(b.deadBand(), b.low(), b.middle(), v)));
         var trims = session.setup().controls().trims();
         getChildren()
                 .addAll(
@@ -199,46 +155,8 @@ final class RadioForm extends VBox {
                 "The board takes the " + of + " stick for " + means.getValue().label(),
                 r -> r.with(r.stick(s.stick()).on(s.channel(), means.getValue()))));
         grid.add(means, 2, row);
-        add(
-                grid,
-                3,
-                row,
-                of + " weight",
-                Quantity.SHARE,
-                s.weight(),
-                s,
-                (x, v) -> new StickChannel(
-                        x.stick(),
-                        x.channel(),
-                        x.means(),
-                        v,
-                        x.offset(),
-                        x.lowEnd(),
-                        x.highEnd(),
-                        x.subTrim(),
-                        x.lowMicros(),
-                        x.middleMicros(),
-                        x.highMicros()));
-        add(
-                grid,
-                4,
-                row,
-                of + " offset",
-                Quantity.SHARE,
-                s.offset(),
-                s,
-                (x, v) -> new StickChannel(
-                        x.stick(),
-                        x.channel(),
-                        x.means(),
-                        x.weight(),
-                        v,
-                        x.lowEnd(),
-                        x.highEnd(),
-                        x.subTrim(),
-                        x.lowMicros(),
-                        x.middleMicros(),
-                        x.highMicros()));
+        add(grid, 3, row, of + " weight", Quantity.SHARE, s.weight(), s, (x, v) -> x.weighted(v, x.offset()));
+        add(grid, 4, row, of + " offset", Quantity.SHARE, s.offset(), s, (x, v) -> x.weighted(x.weight(), v));
         add(
                 grid,
                 5,
