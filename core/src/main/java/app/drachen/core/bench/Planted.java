@@ -2,9 +2,11 @@ package app.drachen.core.bench;
 
 import app.drachen.core.setup.Setup;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 
 /**
@@ -48,7 +50,7 @@ public record Planted(String id, String words, String why, UnaryOperator<RealThi
         Map<Planted, Map<String, String>> signs = new LinkedHashMap<>();
         Map<String, String> sound = signs(setup, List.of());
         for (Planted p : all) {
-            Map<String, String> sign = signs(setup, List.of(p));
+            Map<String, String> sign = signs(setup, planted(setup, List.of(p)), sound);
             if (!sign.equals(sound) && !signs.containsValue(sign)) {
                 signs.put(p, sign);
             }
@@ -71,8 +73,36 @@ public record Planted(String id, String words, String why, UnaryOperator<RealThi
     }
 
     static Map<String, String> signs(Setup believed, RealThing real) {
+        return signs(believed, real, Map.of());
+    }
+
+    /** Cards that only the set-up answers: with the same one they show the same. */
+    private static final Set<CardId> BY_SETUP = EnumSet.of(
+            CardId.CHANNEL_ORDER,
+            CardId.END_POINTS,
+            CardId.STICK_TO_OUTPUT,
+            CardId.STICK_TO_SURFACE,
+            CardId.TILT_TO_SURFACE,
+            CardId.CENTRES_AND_THROWS,
+            CardId.ROTATION,
+            CardId.READ_BACK);
+
+    /**
+     * What all cards show.
+     *
+     * @param known what is known already of the aircraft with the set-up that is believed
+     */
+    private static Map<String, String> signs(Setup believed, RealThing real, Map<String, String> known) {
         Map<String, String> signs = new LinkedHashMap<>();
         for (BenchCard card : BenchCards.of(believed)) {
+            if (!known.isEmpty() && real.setup() == believed && BY_SETUP.contains(card.id())) {
+                known.forEach((about, sign) -> {
+                    if (about.startsWith(card.id() + " ")) {
+                        signs.put(about, sign);
+                    }
+                });
+                continue;
+            }
             Map<String, Double> given = StandInAnswers.to(card.id(), believed, real, SEED);
             for (BenchCard.Said said : card.judged(given)) {
                 signs.put(card.id() + " " + said.about(), said.good() ? "right" : "wrong" + where(card, said, given));

@@ -117,6 +117,22 @@ class ClearanceTest {
         c.put(
                 Facet.HOME_PROFILE,
                 s -> s.withModes(s.modes().withHome(s.modes().home().withHeight(70))));
+        c.put(
+                Facet.RADIO,
+                s -> s.withControls(s.controls().withRadio(s.controls().radio().map(r -> r.mixing(true)))));
+        c.put(
+                Facet.LOSSES,
+                s -> s.withModes(s.modes()
+                        .withLosses(s.modes()
+                                .losses()
+                                .with(
+                                        app.drachen.core.modes.Loss.LINK,
+                                        app.drachen.core.modes.Loss.Phase.AWAY,
+                                        app.drachen.core.modes.Loss.Action.WAIT))));
+        c.put(Facet.ARMING, s -> s.withModes(s.modes().withArming(Optional.empty())));
+        c.put(
+                Facet.SECOND_PATH,
+                s -> s.withModes(s.modes().withSecond(Optional.of(app.drachen.core.modes.SecondPath.USUAL))));
         c.put(Facet.BOARD_MOUNT, s -> s.withMount(new BoardMount(2, 2, 0, 0)));
         c.put(Facet.HEIGHT_GAINS, s -> {
             Gains g = s.gains();
