@@ -3,14 +3,17 @@ package app.drachen.desktop.app;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.bench.BenchCards;
 import app.drachen.core.cards.CardPlans;
 import app.drachen.core.clearance.StageKit;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
+import app.drachen.core.modes.Loss;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.setup.Waiver;
 import app.drachen.core.stages.Kits;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.paper.BenchSheet;
 import app.drachen.desktop.paper.Papers;
 import app.drachen.files.logs.LogFormats;
 import java.nio.file.Path;
@@ -78,5 +81,30 @@ class ListsTest {
         assertEquals(4 + CardPlans.all().size(), papers.sheets().size());
         Papers nowhere = new Papers(setup, 1, Optional.empty(), UnitSystem.METRIC);
         assertEquals(4, nowhere.sheets().size(), "no card is made for a field that nobody entered");
+    }
+
+    /** The bench on paper: every card with what it must show, in the reader's units; the loss table; what each mode will look like. */
+    @Test
+    void theBenchSheetHasEveryCardAndEveryLoss(@TempDir Path folder) throws Exception {
+        Setup setup = DemoAircraft.strandlaeufer();
+        Path pdf = folder.resolve("bench.pdf");
+        new BenchSheet(setup, 4, UnitSystem.IMPERIAL).write(pdf);
+        try (var document = Loader.loadPDF(pdf.toFile())) {
+            String text = new PDFTextStripper().getText(document).replaceAll("[\\s\u00a0]+", " ");
+            for (var card : BenchCards.of(setup)) {
+                assertTrue(text.contains(card.id().title()), card.id().title());
+                assertEquals(
+                        card.id().propellerOff(),
+                        text.contains(card.id().title() + " \u00b7 propeller off"),
+                        card.id().title());
+            }
+            for (Loss loss : Loss.values()) {
+                assertTrue(text.contains(loss.label()), loss.label());
+            }
+            assertTrue(text.contains("Home. It turns, climbs on the way and flies home at 197 ft"), text);
+            assertTrue(text.contains("set-up r4"));
+            assertTrue(text.contains("Propeller off wherever the pack is plugged in"));
+            assertTrue(!text.contains("\u27e6"), "figures are told in the reader's units");
+        }
     }
 }
