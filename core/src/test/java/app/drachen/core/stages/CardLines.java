@@ -206,6 +206,8 @@ final class CardLines {
                 with(s -> s.withMoved(app.drachen.core.airframe.PartKind.MOTOR, 0, 0.12)),
                 State.CAUTION));
         lines.add(line("THROWS-R13", controls(c -> c.withOutputs(List.of())), State.OPEN));
+        // One elevon turned round: nothing pitches.
+        lines.add(line("THROWS-R13", of(DemoAircraft.rochenOnTheBench()), State.OPEN));
     }
 
     private static void modes(List<Line> lines) {

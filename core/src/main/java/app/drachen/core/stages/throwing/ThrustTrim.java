@@ -56,6 +56,16 @@ final class ThrustTrim implements ClearanceRule {
                             "It needs a motor among the parts and a surface that pitches; see Build and the mixer."));
         }
         double elevator = needed.get().value();
+        if (Math.abs(elevator) > Math.PI / 2) { // no surface turns so far: the surfaces work against each other
+            return Ruling.advice(
+                    Stage.THROWS,
+                    Finding.of(
+                            id(),
+                            State.OPEN,
+                            "What power does to pitch cannot be told",
+                            "Full pitch stick hardly pitches this aircraft. See first which way each surface answers.",
+                            needed.get()));
+        }
         boolean good = Math.abs(elevator) <= situation.judged(MOST);
         return Ruling.advice(
                 Stage.THROWS,
