@@ -283,6 +283,7 @@ public final class Desk implements AutoCloseable {
                 .map(f -> new FlightFact(
                         f.number(),
                         f.revision(),
+                        f.when(),
                         LocalDate.ofInstant(Instant.ofEpochSecond(f.when()), clock.getZone()),
                         f.rehearsed(),
                         f.card(),

@@ -3,6 +3,7 @@ package app.drachen.desk;
 import app.drachen.core.clearance.Proof;
 import app.drachen.core.clearance.Proof.Evidence;
 import app.drachen.core.clearance.ProofKind;
+import app.drachen.core.debrief.Landing;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
@@ -67,7 +68,7 @@ public record HandFlight(long when, String card, Map<FlightMode, Flown> modes, b
                                 + Quantity.TIME.text(e.getValue().seconds())
                                 + (e.getValue().asWanted() ? "" : ", not as wanted"))
                         .collect(Collectors.joining("; "));
-        return "By hand: " + flown + ". " + (whole ? "Down whole." : "Did not come down whole.");
+        return "By hand: " + flown + ". " + (whole ? "Down whole." : "It " + Landing.NOT_WHOLE.words() + ".");
     }
 
     /** Keeps it in the logbook of an aircraft, with what it proves. */

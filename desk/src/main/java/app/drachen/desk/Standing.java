@@ -10,7 +10,7 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.stages.Kits;
 import app.drachen.files.hangar.Revision;
 import java.time.Clock;
-import java.time.LocalDate;
+import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Optional;
 
@@ -33,15 +33,14 @@ public record Standing(Revision revision, Situation situation, Clearance clearan
             Optional<Setup> flown,
             Optional<CardPlan> plan) {
         Situation situation = new Situation(revision.setup(), revision.number(), field, proofs, revision.changedAt())
-                .asOf(LocalDate.now(clock))
-                .at(clock.instant().getEpochSecond())
+                .at(ZonedDateTime.now(clock))
                 .having(flights, flown)
                 .planning(plan);
         return new Standing(revision, situation, Kits.clearance(situation));
     }
 
     private Standing with(Situation changed, Clock clock) {
-        Situation now = changed.asOf(LocalDate.now(clock)).at(clock.instant().getEpochSecond());
+        Situation now = changed.at(ZonedDateTime.now(clock));
         return new Standing(revision, now, Kits.clearance(now));
     }
 

@@ -75,9 +75,14 @@ public class CardRule extends ProofRule {
             return Ruling.advice(stage, Finding.of(id, State.GOOD, without, ""));
         }
         Optional<Ruling> first = before(situation);
-        if (first.isPresent()) {
-            return first.get();
-        }
+        Ruling card = ofCard(situation);
+        // what only warns never stands before a card that blocks
+        return first.filter(f -> f.blocks() || f.finding().state() != State.CAUTION || !card.blocks())
+                .orElse(card);
+    }
+
+    private Ruling ofCard(Situation situation) {
+        Stage stage = kind().stage();
         Ruling ruling = super.check(situation);
         State state = ruling.finding().state();
         if (state == State.GOOD) {

@@ -7,6 +7,7 @@ import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Prints;
 import app.drachen.core.setup.Setup;
 import java.time.LocalDate;
+import java.time.ZonedDateTime;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -21,27 +22,25 @@ import java.util.stream.Stream;
  * @param setup the aircraft
  * @param revision number of this revision
  * @param field the field, if one is entered; its weather may be of another day
- * @param today the day on which this is asked; empty if that does not matter, as on the command line
+ * @param moment when this is asked, where the pilot is; empty if that does not matter
  * @param proofs evidence so far
  * @param flights every flight of the logbook, oldest first
  * @param flown the set-up that was really flown last; empty if none was
  * @param plan the card that is to be flown next; empty if none was chosen
  * @param changedAt revision in which each facet last changed
  * @param prints the fingerprints of the set-up, taken once
- * @param now seconds since 1970-01-01 UTC at which this is asked; empty if that does not matter
  */
 public record Situation(
         Setup setup,
         int revision,
         Optional<Field> field,
-        Optional<LocalDate> today,
+        Optional<ZonedDateTime> moment,
         List<Proof> proofs,
         List<FlightFact> flights,
         Optional<Setup> flown,
         Optional<CardPlan> plan,
         Map<Facet, Integer> changedAt,
-        Prints prints,
-        OptionalLong now) {
+        Prints prints) {
     public Situation {
         proofs = List.copyOf(proofs);
         flights = List.copyOf(flights);
@@ -61,8 +60,7 @@ public record Situation(
                 Optional.empty(),
                 Optional.empty(),
                 changedAt,
-                Prints.of(setup),
-                OptionalLong.empty());
+                Prints.of(setup));
     }
 
     /** A set-up on its own, without history or proofs. */
@@ -109,7 +107,7 @@ public record Situation(
 
     /** Whether the field's wind was measured on the day that is asked about; so too where the day does not matter. */
     public boolean windIsOfToday() {
-        return today.isEmpty() || field.flatMap(Field::day).equals(today);
+        return moment.isEmpty() || field.flatMap(Field::day).equals(today());
     }
 
     /** Whether a proof saw all it should, and nothing of that has changed. */
@@ -119,8 +117,7 @@ public record Situation(
 
     /** The same situation with another set-up, to ask what a change would do. */
     public Situation with(Setup other) {
-        return new Situation(
-                other, revision, field, today, proofs, flights, flown, plan, changedAt, Prints.of(other), now);
+        return new Situation(other, revision, field, moment, proofs, flights, flown, plan, changedAt, Prints.of(other));
     }
 
     /** The same situation with another field. */
@@ -130,7 +127,7 @@ public record Situation(
 
     /** The same situation on another field, or on none. */
     public Situation on(Optional<Field> other) {
-        return new Situation(setup, revision, other, today, proofs, flights, flown, plan, changedAt, prints, now);
+        return new Situation(setup, revision, other, moment, proofs, flights, flown, plan, changedAt, prints);
     }
 
     /** The same situation with one more proof. */
@@ -141,23 +138,30 @@ public record Situation(
     /** The same situation with more proofs. */
     public Situation proving(List<Proof> gained) {
         List<Proof> more = Stream.concat(proofs.stream(), gained.stream()).toList();
-        return new Situation(setup, revision, field, today, more, flights, flown, plan, changedAt, prints, now);
+        return new Situation(setup, revision, field, moment, more, flights, flown, plan, changedAt, prints);
     }
 
-    /** The same situation, asked about at a moment [s since 1970-01-01 UTC]. */
-    public Situation at(long moment) {
+    /** The same situation, asked about at a moment. */
+    public Situation at(ZonedDateTime asked) {
         return new Situation(
-                setup,
-                revision,
-                field,
-                today,
-                proofs,
-                flights,
-                flown,
-                plan,
-                changedAt,
-                prints,
-                OptionalLong.of(moment));
+                setup, revision, field, Optional.of(asked), proofs, flights, flown, plan, changedAt, prints);
+    }
+
+    /** The pilot's day on which this is asked; empty if that does not matter. */
+    public Optional<LocalDate> today() {
+        return moment.map(ZonedDateTime::toLocalDate);
+    }
+
+    /** How long ago something was [s]; empty if that does not matter. */
+    public OptionalLong since(long when) {
+        return moment.map(m -> OptionalLong.of(m.toEpochSecond() - when)).orElse(OptionalLong.empty());
+    }
+
+    /** Whether something was on another of the pilot's days than the one that is asked about. */
+    public boolean onAnotherDay(long when) {
+        return moment.filter(m ->
+                        !m.plusSeconds(when - m.toEpochSecond()).toLocalDate().equals(m.toLocalDate()))
+                .isPresent();
     }
 
     /** Whether the aircraft itself has flown in Manual since the last change that matters to that. */
@@ -167,12 +171,6 @@ public record Situation(
                 .isPresent();
     }
 
-    /** The same situation, asked about on a day. */
-    public Situation asOf(LocalDate day) {
-        return new Situation(
-                setup, revision, field, Optional.of(day), proofs, flights, flown, plan, changedAt, prints, now);
-    }
-
     /**
      * The same situation with the flights of the logbook.
      *
@@ -180,12 +178,12 @@ public record Situation(
      * @param last the set-up that was really flown last
      */
     public Situation having(List<FlightFact> facts, Optional<Setup> last) {
-        return new Situation(setup, revision, field, today, proofs, facts, last, plan, changedAt, prints, now);
+        return new Situation(setup, revision, field, moment, proofs, facts, last, plan, changedAt, prints);
     }
 
     /** The same situation with a card that is to be flown next. */
     public Situation planning(Optional<CardPlan> card) {
-        return new Situation(setup, revision, field, today, proofs, flights, flown, card, changedAt, prints, now);
+        return new Situation(setup, revision, field, moment, proofs, flights, flown, card, changedAt, prints);
     }
 
     /** Whether a kind of proof is there, passed and fresh. */
@@ -196,7 +194,7 @@ public record Situation(
     /** What the aircraft itself has flown today, oldest first; nothing while the day does not matter. */
     public List<FlightFact> session() {
         return flights.stream()
-                .filter(f -> !f.rehearsed() && Optional.of(f.day()).equals(today))
+                .filter(f -> !f.rehearsed() && Optional.of(f.day()).equals(today()))
                 .toList();
     }
 

@@ -25,6 +25,33 @@ public record TouchedDown(double time, double sink, double bank, double pitch, d
     private static final double DIVES = 4;
     private static final double MOMENT = 0.3;
 
+    /** Sink above which a touchdown is hard, and above which it is an impact [m/s]. */
+    public static final double HARD = 2;
+
+    private static final double HITS = 3;
+    private static final double BANK = Math.toRadians(40);
+    private static final double NOSE_DOWN = Math.toRadians(-25);
+
+    /** Whether it touched down harder than is wanted; not so where the sink is not known. */
+    public boolean hard() {
+        return hit() || sink > HARD;
+    }
+
+    /** Whether it hit the ground rather than touched down. */
+    public boolean hit() {
+        return impact || tumbled() || sink > HITS;
+    }
+
+    /** Whether it came down on its side or on its nose. */
+    public boolean tumbled() {
+        return banked() || pitch < NOSE_DOWN;
+    }
+
+    /** Whether it came down on its side. */
+    public boolean banked() {
+        return bank > BANK;
+    }
+
     static Optional<TouchedDown> of(FlightLog log, Optional<Airborne> airborne) {
         int last = log.rows() - 1;
         // without speeds heights alone tell whether it flew

@@ -575,7 +575,8 @@ class ClearanceTest {
         assertEquals(State.GOOD, ruling(along, "MAIDEN-R2").finding().state());
         Situation across = flown.on(field.withWind(3, field.stripHeading() + Math.PI / 2, 4));
         assertEquals(State.STOP, ruling(across, "MAIDEN-R2").finding().state());
-        Situation lately = across.asOf(java.time.LocalDate.of(2020, 1, 1));
+        Situation lately =
+                across.at(java.time.LocalDate.of(2020, 1, 1).atTime(12, 0).atZone(java.time.ZoneOffset.UTC));
         assertEquals(State.OPEN, ruling(lately, "MAIDEN-R2").finding().state());
         Setup rate = SOUND.withModes(SOUND.modes().withLaunchMode(FlightMode.RATE));
         Situation never = with(rate, ProofKind.MANUAL_FLOWN, ProofKind.LEVEL_FLOWN);

@@ -108,6 +108,12 @@ class LandingTruthTest {
                     if (says != end.says) {
                         faults.add(what + ": " + says + " " + flown.touchdown());
                     }
+                    boolean hurt = Landing.of(made.log())
+                            .filter(l -> Landing.hurt("Read, " + l.words()))
+                            .isPresent();
+                    if (hurt != (end.says == State.CAUTION || end.says == State.STOP)) {
+                        faults.add(what + ": in the logbook as " + Landing.of(made.log()));
+                    }
                     FlightFacts facts = flown.facts().orElseThrow();
                     if (Math.abs(facts.launchTime() - made.launch()) > 1.2) {
                         faults.add(what + ": launched at " + facts.launchTime());
@@ -155,6 +161,7 @@ class LandingTruthTest {
                         .put(LogColumn.GROUND_SPEED, Math.abs((drives ? 9 : 0.1) + 0.2 * random.nextGaussian()));
             }
             Flown flown = Flown.of(log.build(), Optional.empty(), 1.225, Optional.empty());
+            assertEquals(Optional.empty(), Landing.of(flown.log()), "nothing that does not fly lands hard");
             assertEquals(Optional.empty(), flown.facts(), drives ? "drives" : "stands");
             assertFalse(new TouchdownCheck().findings(flown).get(0).state() == State.GOOD, "and has not landed");
         }

@@ -15,6 +15,7 @@ import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.controls.ExtraMix;
 import app.drachen.core.controls.RadioSide;
 import app.drachen.core.controls.Surface;
+import app.drachen.core.debrief.Landing;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.harness.Boards;
@@ -34,7 +35,10 @@ import app.drachen.core.setup.Setup;
 import app.drachen.core.stages.EveryRuleTest.Line;
 import app.drachen.core.stages.bench.BenchProofs;
 import app.drachen.core.working.Finding.State;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -179,6 +183,10 @@ final class CardLines {
                         Optional.of(usual.with(usual.stick(Axis.ROLL).read(1000, 1500, 1947))))),
                 State.CAUTION));
         lines.add(line("THROWS-R4", controls(c -> c.withRadio(Optional.of(usual.mixing(true)))), State.CAUTION));
+        Setup mixing =
+                controls(c -> c.withRadio(Optional.of(usual.mixing(true)))).setup();
+        lines.add(line(
+                "THROWS-R4", of(mixing, proof(mixing, ProofKind.STICK_TO_OUTPUT, 5, false, Map.of())), State.STOP));
         Setup wing = DemoAircraft.rochen();
         lines.add(line(
                 "THROWS-R4",
@@ -253,6 +261,7 @@ final class CardLines {
                                 .filter(p -> p.kind() != app.drachen.core.airframe.PartKind.SATELLITE_RECEIVER)
                                 .toList())),
                 State.STOP));
+        lines.add(line("MODES-R17", with(s -> s.withHarness(app.drachen.core.setup.HarnessSection.EMPTY)), State.OPEN));
         // a second switch that takes the channel: Manual then needs two moves
         lines.add(line(
                 "MODES-R3",
@@ -295,12 +304,14 @@ final class CardLines {
         lines.add(line("MODES-R13", of(SOUND), State.GOOD));
         lines.add(line(
                 "MODES-R13",
-                second(p -> p.handed(new SecondPath.Asked(0.7, 0.4, FlightMode.HOLD, FlightMode.HOLD))),
-                State.CAUTION));
-        lines.add(line(
-                "MODES-R13",
                 second(p -> p.handed(new SecondPath.Asked(0.5, 0.5, FlightMode.HOLD, FlightMode.LEVEL))),
-                State.CAUTION));
+                State.OPEN));
+        // unlike requests only warn, and hide neither a card that failed nor one that is missing
+        Setup unlike = second(p -> p.handed(new SecondPath.Asked(0.7, 0.4, FlightMode.HOLD, FlightMode.HOLD)))
+                .setup();
+        lines.add(line("MODES-R13", of(unlike), State.OPEN));
+        lines.add(line("MODES-R13", of(unlike, proof(unlike, ProofKind.HAND_OVER, 5, false, Map.of())), State.STOP));
+        lines.add(line("MODES-R13", of(unlike, proof(unlike, ProofKind.HAND_OVER, 5, true, Map.of())), State.CAUTION));
         lines.add(line("MODES-R14", of(SOUND), State.GOOD));
         lines.add(line("MODES-R14", second(p -> p), State.GOOD));
         lines.add(line("MODES-R14", second(p -> p.flying(List.of())), State.OPEN));
@@ -315,6 +326,13 @@ final class CardLines {
                 "MODES-R14",
                 of(console, proof(console, ProofKind.HAND_OVER, 5, true, Map.of("delay", 2.5))),
                 State.STOP));
+        // the stand-in never makes an entered delay shorter; the real aircraft does
+        Setup slow = second(p -> p.delayed(3)).setup();
+        Map<String, Double> quick = Map.of("delay", 0.05);
+        lines.add(line("MODES-R14", of(slow, handed(slow, Proof.Evidence.STAND_IN, quick)), State.STOP));
+        lines.add(line("MODES-R14", of(slow, handed(slow, Proof.Evidence.REAL, quick)), State.GOOD));
+        lines.add(line(
+                "MODES-R14", of(console, handed(console, Proof.Evidence.STAND_IN, Map.of("delay", 2.5))), State.STOP));
     }
 
     private static void bench(List<Line> lines) {
@@ -342,6 +360,18 @@ final class CardLines {
                 "BENCH-R7",
                 of(SOUND, pulled).having(flights(1, "A hard landing at 4 m/s."), Optional.empty()),
                 State.STOP));
+        for (Landing end : Landing.values()) {
+            lines.add(line(
+                    "BENCH-R7",
+                    of(SOUND, pulled).having(flights(1, "Read from a.csv, " + end.words()), Optional.empty()),
+                    State.STOP));
+        }
+        // pulled at in the morning of the day of the crash, and in its evening
+        List<FlightFact> crash = flights(1, "It hit the ground.");
+        Proof morning = proof(SOUND, ProofKind.LINKAGE_PULL, 31 * DAY - 60, true, Map.of());
+        Proof evening = proof(SOUND, ProofKind.LINKAGE_PULL, 31 * DAY + 60, true, Map.of());
+        lines.add(line("BENCH-R7", of(SOUND, morning).having(crash, Optional.empty()), State.STOP));
+        lines.add(line("BENCH-R7", of(SOUND, evening).having(crash, Optional.empty()), State.GOOD));
         Map<String, Double> walk = Map.of("reduced", 30.0, "distance", 40.0, "running", 45.0);
         lines.add(line("BENCH-R9", proven(ProofKind.RANGE_WALK, walk), State.GOOD));
         lines.add(line(
@@ -353,19 +383,24 @@ final class CardLines {
         Situation fixed = proven(ProofKind.HOME_FIX, Map.of()).planning(far);
         lines.add(line("BENCH-R12", of(SOUND), State.GOOD));
         lines.add(line("BENCH-R12", of(SOUND).planning(far), State.OPEN));
-        lines.add(line("BENCH-R12", fixed.asOf(LocalDate.of(1970, 1, 1)), State.GOOD));
-        lines.add(line("BENCH-R12", fixed.asOf(LocalDate.of(2026, 5, 31)), State.OPEN));
+        lines.add(line(
+                "BENCH-R12", fixed.at(LocalDate.of(1970, 1, 1).atTime(12, 0).atZone(ZoneOffset.UTC)), State.GOOD));
+        lines.add(line(
+                "BENCH-R12", fixed.at(LocalDate.of(2026, 5, 31).atTime(12, 0).atZone(ZoneOffset.UTC)), State.OPEN));
+        // the pilot's day, not that of Greenwich
+        lines.add(line("BENCH-R12", fixed.at(utc(3_600).withZoneSameInstant(ZoneOffset.ofHours(-7))), State.GOOD));
+        lines.add(line("BENCH-R12", fixed.at(utc(8 * 3_600).withZoneSameInstant(ZoneOffset.ofHours(-7))), State.OPEN));
         lines.add(line("BENCH-R12", of(SOUND, proof(SOUND, ProofKind.HOME_FIX, 5, false, Map.of())), State.STOP));
         Setup compass = withDevice(DeviceKind.COMPASS);
         Situation swung = of(compass, proof(compass, ProofKind.COMPASS_SWING, 5, true, Map.of()));
-        lines.add(line("BENCH-R13", swung.at(90 * DAY), State.GOOD));
-        lines.add(line("BENCH-R13", swung.at(92 * DAY), State.CAUTION));
+        lines.add(line("BENCH-R13", swung.at(utc(90 * DAY)), State.GOOD));
+        lines.add(line("BENCH-R13", swung.at(utc(92 * DAY)), State.CAUTION));
         Situation ready = proven(ProofKind.PREFLIGHT, BenchCards.answered(CardId.PREFLIGHT, SOUND, 1));
         var first = CardPlans.byId("first-flight");
         lines.add(line("BENCH-R15", of(SOUND), State.GOOD));
         lines.add(line("BENCH-R15", of(SOUND).planning(first), State.OPEN));
-        lines.add(line("BENCH-R15", ready.planning(first).at(3_500), State.GOOD));
-        lines.add(line("BENCH-R15", ready.planning(first).at(3_800), State.OPEN));
+        lines.add(line("BENCH-R15", ready.planning(first).at(utc(3_500)), State.GOOD));
+        lines.add(line("BENCH-R15", ready.planning(first).at(utc(3_800)), State.OPEN));
         lines.add(line(
                 "BENCH-R15",
                 of(SOUND, proof(SOUND, ProofKind.PREFLIGHT, 5, false, Map.of())).planning(first),
@@ -396,10 +431,18 @@ final class CardLines {
                 State.CAUTION));
     }
 
+    private static Proof handed(Setup setup, Proof.Evidence by, Map<String, Double> values) {
+        return Proof.gained(ProofKind.HAND_OVER, setup, 1, 5, by, true, "", values);
+    }
+
+    private static ZonedDateTime utc(long seconds) {
+        return Instant.ofEpochSecond(seconds).atZone(ZoneOffset.UTC);
+    }
+
     private static List<FlightFact> flights(int number, String outcome) {
         List<FlightFact> flights = new ArrayList<>();
         for (int i = 1; i <= number; i++) {
-            flights.add(new FlightFact(i, 1, LocalDate.of(1970, 2, 1), false, "log", outcome));
+            flights.add(new FlightFact(i, 1, 31 * DAY, LocalDate.of(1970, 2, 1), false, "log", outcome));
         }
         return flights;
     }

@@ -187,7 +187,8 @@ class EveryRuleTest {
 
     /** A wind measured so many days before the day on which it is asked about. */
     private static Situation daysOld(int days) {
-        return GOOD.on(EVENING.measured(TODAY.minusDays(days))).asOf(TODAY);
+        return GOOD.on(EVENING.measured(TODAY.minusDays(days)))
+                .at(TODAY.atTime(12, 0).atZone(java.time.ZoneOffset.UTC));
     }
 
     /** A second switch that arms, on the channel of the first. */
@@ -258,7 +259,7 @@ class EveryRuleTest {
                 line("MODES-R7", NO_FIELD, State.OPEN),
                 line("MODES-R7", daysOld(0), State.GOOD),
                 line("MODES-R7", daysOld(1), State.STALE),
-                line("MODES-R7", GOOD.asOf(TODAY), State.OPEN),
+                line("MODES-R7", GOOD.at(TODAY.atTime(12, 0).atZone(java.time.ZoneOffset.UTC)), State.OPEN),
                 line("MODES-R9", GOOD, State.GOOD),
                 line("MODES-R9", modes(m -> m.withHome(m.home().withHeight(400))), State.STOP),
                 line("MODES-R9", NO_FIELD, State.OPEN),
@@ -267,7 +268,7 @@ class EveryRuleTest {
                 line("MAIDEN-R1", NO_FIELD, State.OPEN),
                 line("MAIDEN-R1", daysOld(0), State.GOOD),
                 line("MAIDEN-R1", daysOld(1), State.STALE),
-                line("MAIDEN-R1", GOOD.asOf(TODAY), State.OPEN),
+                line("MAIDEN-R1", GOOD.at(TODAY.atTime(12, 0).atZone(java.time.ZoneOffset.UTC)), State.OPEN),
                 line("MAIDEN-R2", GOOD, State.GOOD),
                 line("MAIDEN-R2", modes(m -> m.withLaunchMode(FlightMode.LEVEL)), State.STOP),
                 line("MODES-R4", GOOD, State.GOOD),

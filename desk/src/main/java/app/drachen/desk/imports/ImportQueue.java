@@ -1,5 +1,6 @@
 package app.drachen.desk.imports;
 
+import app.drachen.core.debrief.Landing;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
@@ -325,7 +326,8 @@ public final class ImportQueue {
                 : LogFiles.read(file, running);
         FlightLog value = log.value();
         long when = value.start().isPresent() ? (long) value.start().getAsDouble() : now;
-        String outcome = "Read from " + file.getFileName() + ", " + Quantity.TIME.text(value.duration());
+        String outcome = "Read from " + file.getFileName() + ", " + Quantity.TIME.text(value.duration())
+                + Landing.of(value).map(l -> ", " + l.words()).orElse("");
         int revision = incoming.revision().orElseThrow().number();
         return new Read(
                 new FlightRecord(0, revision, when, false, "", outcome),

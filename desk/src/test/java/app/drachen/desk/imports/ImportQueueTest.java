@@ -1,8 +1,10 @@
 package app.drachen.desk.imports;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.debrief.Landing;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.desk.DeskTest;
 import app.drachen.desk.Hands;
@@ -101,6 +103,24 @@ class ImportQueueTest extends DeskTest {
         for (String name : List.of("noise.csv", "other.json", "gone.csv")) {
             assertEquals(1, told.stream().filter(t -> t.startsWith(name)).count(), name + ": " + told);
         }
+    }
+
+    /** A dive into the ground is in the logbook as one, and the linkages are to be pulled at again (BENCH-R7). */
+    @Test
+    void aLogThatEndsInTheGroundSaysSo() throws Exception {
+        StringBuilder log = new StringBuilder("t [s],height [m],ground speed [m/s]\n");
+        for (int i = 0; i <= 300; i++) {
+            double t = i / 5.0;
+            double up = Math.min(40, 2 * t);
+            log.append(t + "," + Math.max(0, Math.min(up, 12 * (59 - t))) + "," + (t < 59 ? 14 : 0) + "\n");
+        }
+        queue.take(List.of(Files.writeString(folder.resolve("dive.csv"), log), own("short.csv")));
+        settle();
+        List<String> outcomes = queue.all().stream()
+                .map(i -> ((State.Kept) i.state()).flight().outcome())
+                .toList();
+        assertTrue(Landing.hurt(outcomes.get(0)), outcomes.get(0));
+        assertFalse(Landing.hurt(outcomes.get(1)), outcomes.get(1));
     }
 
     /** Another aircraft is opened between any two steps; the log ends where it was dropped. */

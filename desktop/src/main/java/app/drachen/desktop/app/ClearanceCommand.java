@@ -9,7 +9,7 @@ import app.drachen.core.working.Finding.State;
 import app.drachen.files.json.SetupJson;
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.time.LocalDate;
+import java.time.ZonedDateTime;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -51,7 +51,7 @@ final class ClearanceCommand implements Callable<Integer> {
         Setup setup = SetupJson.read(file);
         Clearance clearance =
                 Kits.clearance((field.given() ? Situation.of(setup).on(field.field()) : Situation.of(setup))
-                        .asOf(LocalDate.now())
+                        .at(ZonedDateTime.now())
                         .planning(Optional.ofNullable(card).map(CardOptions::card)));
         PrintWriter to = spec.commandLine().getOut();
         if (json) {

@@ -1,5 +1,6 @@
 package app.drachen.desktop.app;
 
+import app.drachen.core.debrief.Landing;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.setup.Setup;
 import app.drachen.files.Imported;
@@ -63,7 +64,13 @@ final class ImportCommand implements Callable<Integer> {
             long when =
                     log.value().start().isPresent() ? (long) log.value().start().getAsDouble() : now();
             FlightRecord flight = new FlightRecord(
-                    0, hangar.current(shelf.id()).number(), when, false, "", "Read from " + file.getFileName());
+                    0,
+                    hangar.current(shelf.id()).number(),
+                    when,
+                    false,
+                    "",
+                    "Read from " + file.getFileName()
+                            + Landing.of(log.value()).map(l -> ", " + l.words()).orElse(""));
             FlightRecord kept = hangar.logbook().add(shelf.id(), flight, log.value());
             log.problems().forEach(p -> say("  read   " + p.sentence()));
             say("Flight " + kept.number() + " of " + shelf.name() + ": "

@@ -9,8 +9,6 @@ import java.util.List;
 
 /** The end of the flight: softly down. */
 public final class TouchdownCheck implements DebriefCheck {
-    private static final double BANK = Math.toRadians(40);
-    private static final double NOSE_DOWN = Math.toRadians(-25);
 
     @Override
     public String id() {
@@ -37,11 +35,11 @@ public final class TouchdownCheck implements DebriefCheck {
         }
         TouchedDown down = flight.touchdown().get();
         String at = " at " + Quantity.TIME.text(down.time());
-        if (down.bank() > BANK || down.pitch() < NOSE_DOWN) {
+        if (down.tumbled()) {
             return Finding.of(
                     id(),
                     State.STOP,
-                    (down.bank() > BANK
+                    (down.banked()
                                     ? "Hit the ground with " + Quantity.BEARING.text(down.bank()) + " of bank"
                                             + (Double.isNaN(down.pitch())
                                                     ? ""
@@ -67,19 +65,21 @@ public final class TouchdownCheck implements DebriefCheck {
                     id(), State.OPEN, "Touched down" + at, "How fast it sank is not known without heights or climb.");
         }
         String measured = Quantity.CLIMB.text(down.sink());
-        if (down.sink() > 3) {
+        if (down.hit()) {
             return Finding.of(
                     id(),
                     State.STOP,
                     "Hit the ground, sinking " + measured + at,
-                    "Under " + Quantity.CLIMB.text(2) + " is wanted. Read the seconds before it; inspect everything.");
+                    "Under " + Quantity.CLIMB.text(TouchedDown.HARD)
+                            + " is wanted. Read the seconds before it; inspect everything.");
         }
-        return down.sink() > 2
+        return down.hard()
                 ? Finding.of(
                         id(),
                         State.CAUTION,
                         "Hard touchdown, " + measured + at,
-                        "Under " + Quantity.CLIMB.text(2) + " is wanted: flare later or hold more speed.")
+                        "Under " + Quantity.CLIMB.text(TouchedDown.HARD)
+                                + " is wanted: flare later or hold more speed.")
                 : Finding.of(id(), State.GOOD, "Touched down softly", "By the log it sank " + measured + at + ".");
     }
 }

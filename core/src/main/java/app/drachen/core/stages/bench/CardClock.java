@@ -2,8 +2,6 @@ package app.drachen.core.stages.bench;
 
 import app.drachen.core.clearance.ClearanceRule;
 import app.drachen.core.clearance.Judgement;
-import app.drachen.core.clearance.Proof;
-import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
@@ -13,6 +11,7 @@ import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Source;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** BENCH-R18: nothing that needs air stands on the ground for long. */
@@ -45,16 +44,13 @@ final class CardClock implements ClearanceRule {
 
     @Override
     public Ruling check(Situation situation) {
-        Optional<Ruling> notYet = Due.notYet(id(), situation, ProofKind.PREFLIGHT);
-        if (notYet.isPresent()
-                && situation.proof(ProofKind.PREFLIGHT).filter(situation::fresh).isEmpty()) {
+        Optional<Ruling> notYet = Due.notYet(id(), situation);
+        if (notYet.isPresent()) {
             return notYet.get();
         }
-        Optional<Proof> proof = situation.proof(ProofKind.PREFLIGHT).filter(situation::fresh);
-        Optional<Double> sender =
-                proof.flatMap(p -> Optional.ofNullable(p.values().get("sender")));
-        Optional<Double> camera =
-                proof.flatMap(p -> Optional.ofNullable(p.values().get("warm")));
+        Optional<Map<String, Double>> values = Due.read(situation);
+        Optional<Double> sender = values.map(v -> v.get("sender"));
+        Optional<Double> camera = values.map(v -> v.get("warm"));
         if (sender.isEmpty() || camera.isEmpty()) {
             return Ruling.advice(
                     Stage.BENCH,

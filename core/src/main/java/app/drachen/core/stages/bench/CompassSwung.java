@@ -5,7 +5,6 @@ import app.drachen.core.bench.CardId;
 import app.drachen.core.clearance.CardRule;
 import app.drachen.core.clearance.Gate;
 import app.drachen.core.clearance.Judgement;
-import app.drachen.core.clearance.Proof;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
@@ -39,11 +38,8 @@ final class CompassSwung extends CardRule {
 
     @Override
     protected Optional<Ruling> more(Situation situation, Map<String, Double> values) {
-        Proof proof = situation.proof(kind()).orElseThrow();
-        if (situation.now().isEmpty()) {
-            return Optional.empty();
-        }
-        long days = (situation.now().getAsLong() - proof.when()) / 86_400;
+        long days =
+                situation.since(situation.proof(kind()).orElseThrow().when()).orElse(0) / 86_400;
         return days > situation.judged(DAYS)
                 ? Optional.of(caution(
                         "The compass was swung " + days + " days ago",

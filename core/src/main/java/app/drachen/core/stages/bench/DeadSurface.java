@@ -16,6 +16,7 @@ import app.drachen.core.wiring.Wiring;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Source;
+import java.util.List;
 import java.util.Optional;
 
 /** BENCH-R6: no surface stands still though its pulse moves; where the harness tells why, it is said. */
@@ -47,12 +48,17 @@ public final class DeadSurface implements ClearanceRule {
         Rails rails = Rails.of(wiring, Plugged.PACK);
         for (Output output : situation.setup().controls().surfaces()) {
             if (proof.get().values().containsKey(BenchSession.still(output.surface()))) {
-                Optional<String> cause = wiring.wired().stream()
+                List<Wiring.Wired> servos = wiring.wired().stream()
                         .filter(w -> w.device().moves().equals(output.surface().id()))
-                        .filter(w -> w.rail().isEmpty()
-                                || rails.rail(w.rail()).filter(Rails.Rail::fed).isEmpty())
-                        .findFirst()
-                        .map(w -> "Its output has pulse, no power: see Harness.");
+                        .toList();
+                boolean unfed = servos.stream()
+                        .anyMatch(w -> w.rail().isEmpty()
+                                || rails.rail(w.rail()).filter(Rails.Rail::fed).isEmpty());
+                String cause = servos.isEmpty()
+                        ? "The harness names no servo of it: look at power, plug and horn, then swap the servo."
+                        : unfed
+                                ? "Its output has pulse, no power: see Harness."
+                                : "By the harness it has power: look at plug and horn, then swap the servo.";
                 return Ruling.of(
                         Stage.BENCH,
                         Gate.LAUNCH,
@@ -60,8 +66,7 @@ public final class DeadSurface implements ClearanceRule {
                                 id(),
                                 State.STOP,
                                 output.surface().label() + " stands still; output " + output.channel() + " pulses",
-                                cause.orElse(
-                                        "By the harness it has power: look at plug and horn, then swap the servo.")),
+                                cause),
                         new Remedy.GoTo("To the harness", Stage.HARNESS));
             }
         }

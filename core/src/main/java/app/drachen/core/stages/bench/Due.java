@@ -1,11 +1,13 @@
 package app.drachen.core.stages.bench;
 
+import app.drachen.core.clearance.Proof;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
+import java.util.Map;
 import java.util.Optional;
 
 /** What is asked before each flight, and not while none is chosen. */
@@ -27,6 +29,16 @@ final class Due {
                                 State.GOOD,
                                 title(kind),
                                 "Nothing of it is due while no card is chosen in Maiden.")));
+    }
+
+    /** What the checks before the flight have read, not stale; empty where they were not done. */
+    static Optional<Map<String, Double>> read(Situation situation) {
+        return situation.proof(ProofKind.PREFLIGHT).filter(situation::fresh).map(Proof::values);
+    }
+
+    /** What is said while those checks are neither due nor done. */
+    static Optional<Ruling> notYet(String id, Situation situation) {
+        return read(situation).isPresent() ? Optional.empty() : notYet(id, situation, ProofKind.PREFLIGHT);
     }
 
     private static String title(ProofKind kind) {

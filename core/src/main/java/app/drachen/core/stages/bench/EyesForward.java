@@ -2,8 +2,6 @@ package app.drachen.core.stages.bench;
 
 import app.drachen.core.clearance.ClearanceRule;
 import app.drachen.core.clearance.Judgement;
-import app.drachen.core.clearance.Proof;
-import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
@@ -44,16 +42,11 @@ final class EyesForward implements ClearanceRule {
 
     @Override
     public Ruling check(Situation situation) {
-        Optional<Ruling> notYet = Due.notYet(id(), situation, ProofKind.PREFLIGHT);
-        if (notYet.isPresent()
-                && situation.proof(ProofKind.PREFLIGHT).filter(situation::fresh).isEmpty()) {
+        Optional<Ruling> notYet = Due.notYet(id(), situation);
+        if (notYet.isPresent()) {
             return notYet.get();
         }
-        Map<String, Double> values = situation
-                .proof(ProofKind.PREFLIGHT)
-                .filter(situation::fresh)
-                .map(Proof::values)
-                .orElse(Map.of());
+        Map<String, Double> values = Due.read(situation).orElse(Map.of());
         Remedy go = new Remedy.GoTo("To the card", Stage.BENCH);
         if (!values.keySet().containsAll(List.of("camera", "picture", "finder"))) {
             return Ruling.advice(

@@ -5,7 +5,6 @@ import app.drachen.core.clearance.Gate;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
-import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 
@@ -29,9 +28,7 @@ final class HomeFixed extends CardRule {
 
     @Override
     protected Optional<Ruling> more(Situation situation, Map<String, Double> values) {
-        LocalDate day =
-                LocalDate.ofEpochDay(situation.proof(kind()).orElseThrow().when() / 86_400);
-        return situation.today().filter(t -> !t.equals(day)).isPresent()
+        return situation.onAnotherDay(situation.proof(kind()).orElseThrow().when())
                 ? Optional.of(open(
                         Optional.of(Gate.HOME),
                         "Home was set on another day",

@@ -8,10 +8,9 @@ import app.drachen.core.clearance.Proof;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
+import app.drachen.core.debrief.Landing;
 import app.drachen.core.units.Quantity;
-import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -39,13 +38,11 @@ final class LinkagesPulled extends CardRule {
     @Override
     protected Optional<Ruling> more(Situation situation, Map<String, Double> values) {
         Proof proof = situation.proof(kind()).orElseThrow();
-        var day = LocalDate.ofEpochDay(proof.when() / 86_400);
         List<FlightFact> since = situation.flights().stream()
-                .filter(f -> !f.rehearsed() && f.day().isAfter(day))
+                .filter(f -> !f.rehearsed() && f.when() > proof.when())
                 .toList();
-        Optional<FlightFact> hard = since.stream()
-                .filter(f -> f.outcome().toLowerCase(Locale.ROOT).matches(".*(hard landing|crash|hit the ground).*"))
-                .findFirst();
+        Optional<FlightFact> hard =
+                since.stream().filter(f -> Landing.hurt(f.outcome())).findFirst();
         if (hard.isPresent()) {
             return Optional.of(stop(
                     Gate.LAUNCH,

@@ -41,11 +41,7 @@ final class Preflight extends CardRule {
 
     @Override
     protected Optional<Ruling> more(Situation situation, Map<String, Double> values) {
-        if (situation.now().isEmpty()) {
-            return Optional.empty();
-        }
-        long age = situation.now().getAsLong()
-                - situation.proof(kind()).orElseThrow().when();
+        long age = situation.since(situation.proof(kind()).orElseThrow().when()).orElse(0);
         return age > situation.judged(OLD)
                 ? Optional.of(open(
                         situation.hasFlown() ? Optional.empty() : Optional.of(Gate.LAUNCH),

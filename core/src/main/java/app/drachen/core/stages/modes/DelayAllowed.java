@@ -12,12 +12,15 @@ import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Working;
+import java.util.Comparator;
 import java.util.Optional;
 
 /** MODES-R14: a mode flown by console allows its delay. */
 final class DelayAllowed extends ModesRule {
     DelayAllowed() {
-        super("MODES-R14", "Every mode that the console flies allows the console's delay, measured or entered.");
+        super(
+                "MODES-R14",
+                "Every mode that the console flies allows the console's delay: as measured on the real aircraft, else the longer of what was entered and what the stand-in shows.");
     }
 
     @Override
@@ -34,21 +37,22 @@ final class DelayAllowed extends ModesRule {
                     "Choose them; each allows another delay.",
                     go("Choose them"));
         }
-        Optional<Double> measured = situation
+        Optional<Proof> tried = situation
                 .proof(ProofKind.HAND_OVER)
-                .filter(situation::fresh)
-                .map(Proof::values)
-                .flatMap(v -> Optional.ofNullable(v.get("delay")));
-        double delay = measured.orElse(path.delay());
-        Working tightest = path.modes().stream()
-                .map(m -> DelayBounds.of(m, situation.setup()))
-                .min(java.util.Comparator.comparingDouble(Working::value))
-                .orElseThrow();
+                .filter(p -> situation.fresh(p) && p.values().containsKey("delay"));
+        boolean real = tried.filter(p -> p.evidence() == Proof.Evidence.REAL).isPresent();
+        double seen = tried.map(p -> p.values().get("delay")).orElse(0.0);
+        // a real measurement rules over what was entered; one of the stand-in can only make it worse
+        boolean entry = !real && path.delay() >= seen;
+        double delay = entry ? path.delay() : seen;
+        String how = entry
+                ? "entered"
+                : "measured, " + tried.orElseThrow().evidence().label();
         FlightMode first = path.modes().stream()
-                .min(java.util.Comparator.comparingDouble(
+                .min(Comparator.comparingDouble(
                         m -> DelayBounds.of(m, situation.setup()).value()))
                 .orElseThrow();
-        String how = measured.isPresent() ? "measured" : "entered";
+        Working tightest = DelayBounds.of(first, situation.setup());
         boolean allowed = delay <= tightest.value();
         return Ruling.of(
                 Stage.MODES,

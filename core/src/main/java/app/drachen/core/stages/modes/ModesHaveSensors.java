@@ -50,8 +50,12 @@ final class ModesHaveSensors extends ModesRule {
                     new Remedy.GoTo("Fit it", Stage.BUILD),
                     go("Drop the mode"));
         }
-        return good(
-                "Every mode has what it needs",
-                chosen ? "" : "Whether the board has each mode is not told: no board is chosen in Harness.");
+        return chosen
+                ? good("Every mode has what it needs", "")
+                : open(
+                        Optional.empty(),
+                        "Whether the board has each mode is not known",
+                        "No board is chosen in Harness.",
+                        new Remedy.GoTo("Choose it", Stage.HARNESS));
     }
 }

@@ -41,13 +41,14 @@ final class MixedOnce extends CardRule {
                             s -> s.withControls(
                                     s.controls().withRadio(s.controls().radio().map(r -> r.mixing(false)))))));
         }
-        if (radio) {
+        Optional<Ruling> failed = failedForReal(situation);
+        if (radio && failed.isEmpty()) {
             return Optional.of(
                     caution(
                             "The radio mixes",
                             "Fit for flights in Manual only: every other mode works past the radio, and finds no mixer in the board."));
         }
-        return failedForReal(situation);
+        return failed;
     }
 
     /** A card that was read and does not fit stops the launch; only one that was never read is advice. */
