@@ -155,25 +155,40 @@ class BenchWindowTest extends WindowTest {
         press(KeyCode.COMMA);
         until(() -> said().contains("Say at which height Home flies"));
         var setup = ask(() -> session.setup());
-        try (var server = new app.drachen.files.standin.StandInServer(
-                new app.drachen.core.bench.StandIn(setup, java.util.List.of()), 0)) {
-            Thread serving = new Thread(() -> {
-                try {
-                    server.serve();
-                } catch (java.io.IOException e) {
-                    // closed at the end
-                }
-            });
-            serving.start();
-            act(() -> scene.lookup("#bench").requestFocus());
-            press(KeyCode.G);
-            until(() -> anywhere("bridge-port").isPresent());
-            TextField port = (TextField) anywhere("bridge-port").orElseThrow();
-            act(() -> {
-                port.setText(String.valueOf(server.port()));
-                port.getOnAction().handle(new javafx.event.ActionEvent());
-            });
-            until(() -> notice().contains("2 readings taken from the bridge"));
+        String stated = "{\"readings\":{"
+                + BenchCards.answered(CardId.HOME_HEIGHT, setup, 1).entrySet().stream()
+                        .map(e -> "\"" + e.getKey() + "\":" + e.getValue())
+                        .collect(java.util.stream.Collectors.joining(","))
+                + "}}\n";
+        // what the stand-in says is turned away; a board's word is taken
+        for (String line : java.util.List.of(stated.replace("{\"read", "{\"standIn\":true,\"read"), stated)) {
+            try (var socket = new java.net.ServerSocket(0, 1, java.net.InetAddress.getLoopbackAddress())) {
+                new Thread(() -> {
+                            try (var client = socket.accept()) {
+                                client.getInputStream().read();
+                                client.getOutputStream().write(line.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+                            } catch (java.io.IOException e) {
+                                // the asking side says what it saw
+                            }
+                        })
+                        .start();
+                act(() -> scene.lookup("#bench").requestFocus());
+                press(KeyCode.G);
+                until(() -> anywhere("bridge-port").isPresent());
+                TextField port = (TextField) anywhere("bridge-port").orElseThrow();
+                act(() -> {
+                    port.setText(String.valueOf(socket.getLocalPort()));
+                    port.getOnAction().handle(new javafx.event.ActionEvent());
+                });
+                until(() ->
+                        notice().contains(line.equals(stated) ? "2 readings taken from the bridge" : "not a board"));
+            }
+            settle();
+            assertEquals(
+                    line.equals(stated),
+                    proof(ProofKind.HOME_HEIGHT)
+                            .filter(p -> p.evidence() == Evidence.REAL)
+                            .isPresent());
         }
         settle();
         Proof said = proof(ProofKind.HOME_HEIGHT).orElseThrow();
@@ -193,9 +208,10 @@ class BenchWindowTest extends WindowTest {
             act(() -> session.go(Stage.BENCH));
             until(() -> scene.lookup("#bench") != null);
             act(() -> scene.lookup("#bench").requestFocus());
-            if (!ask(() -> ((javafx.scene.control.CheckBox) scene.lookup("#propeller-off")).isSelected())) {
-                press(KeyCode.X);
-            }
+            assertFalse(
+                    ask(() -> ((javafx.scene.control.CheckBox) scene.lookup("#propeller-off")).isSelected()),
+                    "what was said of another aircraft's propeller does not count");
+            press(KeyCode.X);
             press(KeyCode.A);
             until(() -> notice().contains("The stand-in has answered every card: all as they must be"));
             for (var card : BenchCards.of(ask(() -> session.setup()))) {

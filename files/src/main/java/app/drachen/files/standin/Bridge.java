@@ -18,8 +18,8 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 
 /**
- * Asks a program on this machine that speaks the protocol of {@link StandInLines} for the readings of a card: a bridge to real hardware,
- * or the stand-in itself. One question a connection, on the loopback address only; what takes longer than five seconds is given up.
+ * Asks a program on this machine that speaks the protocol of {@link StandInLines} for the readings of a card: a bridge to real hardware.
+ * The stand-in itself is turned away, for its readings are no evidence of the real aircraft. One question a connection, on the loopback address only; what takes longer than five seconds is given up.
  */
 public final class Bridge {
     private static final int CONNECT_MILLIS = 2_000;
@@ -63,6 +63,11 @@ public final class Bridge {
             JsonNode answer = MAPPER.readTree(line);
             if (answer != null && answer.path("error").isTextual()) {
                 throw new IOException(who + " says: " + answer.get("error").asText());
+            }
+            if (answer != null && answer.path(StandInLines.STAND_IN).asBoolean()) {
+                throw new IOException(
+                        who
+                                + " is Drachen's own stand-in, not a board. Nothing was taken; Space lets the stand-in answer.");
             }
             JsonNode readings = answer == null ? MAPPER.missingNode() : answer.path("readings");
             if (!readings.isObject() || readings.isEmpty() || readings.size() > MOST) {

@@ -55,6 +55,9 @@ public final class StandInLines {
             .build();
 
     private final StandIn standIn;
+    /** What marks an answer as the stand-in's, so that it never passes for a board's. */
+    static final String STAND_IN = "standIn";
+
     private final LiveBoard board;
     private long asked;
 
@@ -128,6 +131,7 @@ public final class StandInLines {
         ObjectNode answer = MAPPER.createObjectNode();
         answer.put("version", VERSION);
         answer.put("card", id.name());
+        answer.put(STAND_IN, true);
         ObjectNode readings = answer.putObject("readings");
         asked++;
         standIn.answers(id, asked).forEach((reading, value) -> readings.put(reading, round(value, 6)));

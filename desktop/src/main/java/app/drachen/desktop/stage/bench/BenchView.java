@@ -68,7 +68,10 @@ public final class BenchView implements Place {
             });
         }
         propellerOff.setId("propeller-off");
-        propellerOff.setOnAction(e -> update());
+        propellerOff.setOnAction(e -> {
+            run.propeller(propellerOff.isSelected());
+            update();
+        });
         HBox head = new HBox(
                 6,
                 Texts.label("On the bench", "heading"),
@@ -120,12 +123,13 @@ public final class BenchView implements Place {
 
     /** Whether the chosen card may be answered: with the pack in and the propeller to be off that is said first. */
     private boolean open() {
-        return !run.chosen().propellerOff() || propellerOff.isSelected();
+        return !run.chosen().propellerOff() || run.propellerOff();
     }
 
     @Override
     public void update() {
         run.update();
+        propellerOff.setSelected(run.propellerOff());
         BenchCard card = run.card();
         line.show(run.spots(), card.id());
         practice.setText(run.practised().orElse(""));
@@ -200,7 +204,7 @@ public final class BenchView implements Place {
     }
 
     private boolean mayRun() {
-        if (!propellerOff.isSelected()) {
+        if (!run.propellerOff()) {
             session.tell("Propeller off first: the motor is live.");
             return false;
         }
@@ -278,7 +282,7 @@ public final class BenchView implements Place {
     }
 
     private void propeller() {
-        propellerOff.setSelected(!propellerOff.isSelected());
+        run.propeller(!run.propellerOff());
         update();
     }
 

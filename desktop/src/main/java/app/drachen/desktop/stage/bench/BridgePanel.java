@@ -50,7 +50,7 @@ final class BridgePanel {
                 Texts.label("A bridge to the board", "heading"),
                 Texts.wrapped(
                         "A program of your own on this machine that reads the board and answers by a line of JSON, as"
-                                + " \u201cdrachen standin\u201d does: {\"card\": \u2026} asks, {\"readings\": {\u2026}} answers, in SI units.",
+                                + " \u201cdrachen standin\u201d does (which itself is no board and is turned away): {\"card\": \u2026} asks, {\"readings\": {\u2026}} answers, in SI units.",
                         "soft"),
                 new HBox(8, field, Texts.label("Enter asks, Esc closes", "soft", "small")));
     }

@@ -13,6 +13,7 @@ import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.StageState;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.stages.bench.BenchProofs;
+import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Proving;
 import app.drachen.desk.Session;
 import app.drachen.files.hangar.Revision;
@@ -32,7 +33,8 @@ final class CardRun {
     private final Set<CardId> failureKept = EnumSet.noneOf(CardId.class);
     private CardId chosen = CardId.STICK_TO_SURFACE;
     private Optional<Revision> of = Optional.empty();
-    private boolean propellerSaid;
+    private Optional<OpenAircraft> propellerOff = Optional.empty();
+    private boolean propellerKept;
     private long seed = 1;
 
     CardRun(Session session, Node owner, Runnable practised) {
@@ -62,6 +64,17 @@ final class CardRun {
 
     void choose(CardId id) {
         chosen = id;
+    }
+
+    /** Whether the pilot has said of this aircraft that its propeller is off. What was said of another does not count. */
+    boolean propellerOff() {
+        return propellerOff.filter(session::shows).isPresent();
+    }
+
+    /** The pilot says that the propeller is off, or no longer. */
+    void propeller(boolean off) {
+        propellerOff = off ? Optional.of(session.aircraft()) : Optional.empty();
+        propellerKept = false;
     }
 
     /** Answers belong to a revision: another one, or another aircraft, is asked anew. */
@@ -298,8 +311,8 @@ final class CardRun {
             if (wrongNow) {
                 failureKept.add(chosen);
             }
-            if (ofTheRealOne && chosen.propellerOff() && !propellerSaid) {
-                propellerSaid = true;
+            if (ofTheRealOne && chosen.propellerOff() && !propellerKept) {
+                propellerKept = true;
                 proving.add(ProofKind.PROPELLER_OFF, Evidence.REAL, true, "Off the shaft", Map.of());
             }
             boolean passed = wrong.isEmpty();
