@@ -98,13 +98,13 @@ final class Practice {
                         running -> new Begun(Training.begin(setup, count, seed), Planted.withSigns(setup)),
                         begun -> begin(aircraft, begun),
                         failed -> {
-                            beginning = Optional.empty();
+                            beginning = beginning.filter(a -> a != aircraft);
                             session.tell(failed);
                         });
     }
 
     private void begin(OpenAircraft aircraft, Begun begun) {
-        beginning = Optional.empty();
+        beginning = beginning.filter(a -> a != aircraft);
         int hidden = begun.round().hidden().size();
         if (hidden == 0) {
             session.tell("No card would show a fault of this aircraft.");
