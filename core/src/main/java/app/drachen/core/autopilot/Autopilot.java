@@ -106,6 +106,11 @@ public final class Autopilot {
         linkThere = there;
     }
 
+    /** Whether the pack is low, as the board judges it, and whether the motor does not answer, as it sees in the current. */
+    public void power(boolean packLow, boolean lost) {
+        losses.power(packLow, lost);
+    }
+
     /** The helper that is on. */
     public Helper helper() {
         return helper;
@@ -166,7 +171,7 @@ public final class Autopilot {
     private void fly(double step, Sticks sticks, Sensed sensed) {
         switch (losses.way(mode, sensed)) {
             case WAIT -> {
-                energy.update(step, heldHeight, limits.cruiseSpeed(), sensed);
+                energy.straightOn(step, heldHeight, limits.cruiseSpeed(), sensed);
                 automatic(step, Math.min(Losses.WAITING_BANK, limits.bank()), sensed);
             }
             case GLIDE -> {
@@ -174,7 +179,7 @@ public final class Autopilot {
                 automatic(step, Math.min(Losses.WAITING_BANK, limits.bank()), sensed);
             }
             case LEVEL -> {
-                energy.update(step, heldHeight, limits.cruiseSpeed(), sensed);
+                energy.straightOn(step, heldHeight, limits.cruiseSpeed(), sensed);
                 automatic(step, 0, sensed);
             }
             case LAND -> {

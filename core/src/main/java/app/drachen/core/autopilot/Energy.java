@@ -3,6 +3,7 @@ package app.drachen.core.autopilot;
 import static app.drachen.core.math.Statistics.clamp;
 
 import app.drachen.core.modes.Limits;
+import app.drachen.core.modes.Loss;
 import app.drachen.core.sensing.Sensed;
 import app.drachen.core.setup.Gains;
 
@@ -54,9 +55,23 @@ final class Energy {
 
     /** Down without power at a speed [m/s], the nose alone keeping it. */
     void glide(double step, double speed, Sensed sensed) {
+        nose(step, speed, sensed);
+        power = 0;
+    }
+
+    /** On at a height [m] and a speed [m/s]; where no height comes, with the power of level flight, the nose keeping the speed. */
+    void straightOn(double step, double height, double speed, Sensed sensed) {
+        if (!sensed.silent(Loss.HEIGHT)) {
+            update(step, height, speed, sensed);
+            return;
+        }
+        nose(step, speed, sensed);
+        power = cruisePower;
+    }
+
+    private void nose(double step, double speed, Sensed sensed) {
         double slow = clamp(speed - sensed.airspeed(), -4, 4);
         pitchTrim = clamp(pitchTrim - 0.02 * slow * step, -0.3, 0.15);
         pitch = clamp(pitchTrim - 0.03 * slow, -limits.pitchDown(), limits.pitchUp());
-        power = 0;
     }
 }

@@ -7,10 +7,12 @@ import app.drachen.core.sensing.Sensed;
 
 /**
  * What flies when something is lost: without link what the loss plan says for this phase after 1.5 s, until the link has been back for
- * 2 s; without position the plan's action in place of Circle, Home and Mission, without both a gliding turn. A cell that nobody filled
- * is Home for the link and a shallow waiting turn for the position.
+ * 2 s; without position the plan's action in place of Circle, Home and Mission, without both a gliding turn; without motor, height,
+ * airspeed or compass, or with a low pack, the plan's action for the phase in which it was lost, the first of them in this order that
+ * has one. A link that is lost comes before these, a position that is needed before all but the link. A cell that nobody filled is Home
+ * for the link, a shallow waiting turn for the position, and going on for the others.
  *
- * <p>Source: common practice; times, bank and the bounds of the phases are own choices.
+ * <p>Source: common practice; order, times, bank and the bounds of the phases are own choices.
  *
  * <p>Mutable, for one thread; nothing is allocated.
  */
@@ -22,17 +24,24 @@ final class Losses {
     private static final double LAUNCH_SECONDS = 10;
     private static final double LEVEL_OFF = 30;
 
-    private final Loss.Action[] link = new Loss.Action[Loss.Phase.values().length];
-    private final Loss.Action[] position = new Loss.Action[link.length];
+    /** In which order they are asked, where several are lost. */
+    private static final Loss[] OTHERS = {Loss.POWER, Loss.HEIGHT, Loss.AIRSPEED, Loss.COMPASS, Loss.LOW_PACK};
+
+    private final LossPlan plan;
+    private final Loss.Action[] position = new Loss.Action[Loss.Phase.values().length];
+    private final Loss.Action[] others = new Loss.Action[OTHERS.length];
     private double silent;
     private double heard;
     private double airborne;
     private boolean linkLost;
-    private Loss.Phase lostIn = Loss.Phase.AWAY;
+    private boolean packLow;
+    private boolean powerLost;
+    private Loss.Action linkAction = Loss.Action.OPEN;
+    private Loss.Action acting = Loss.Action.GO_ON;
 
     Losses(LossPlan plan) {
+        this.plan = plan;
         for (Loss.Phase phase : Loss.Phase.values()) {
-            link[phase.ordinal()] = plan.action(Loss.LINK, phase);
             position[phase.ordinal()] = plan.action(Loss.POSITION, phase);
         }
     }
@@ -47,17 +56,43 @@ final class Losses {
         POWER_OFF
     }
 
-    /** Notes whether the link is there. */
-    void link(double step, boolean there, FlightMode mode, Sensed sensed) {
+    void power(boolean low, boolean lost) {
+        packLow = low;
+        powerLost = lost;
+    }
+
+    /** Notes whether the link is there, and what else is not. */
+    void link(double step, boolean linkThere, FlightMode mode, Sensed sensed) {
         airborne += sensed.airspeed() > 3 && sensed.height() > 2 ? step : 0;
-        silent = there ? 0 : silent + step;
-        heard = there ? heard + step : 0;
+        silent = linkThere ? 0 : silent + step;
+        heard = linkThere ? heard + step : 0;
         if (silent > LINK_DELAY) {
-            lostIn = linkLost ? lostIn : phase(mode, sensed);
+            linkAction = linkLost ? linkAction : plan.action(Loss.LINK, phase(mode, sensed));
             linkLost = true;
         } else if (heard > BACK_DELAY) {
             linkLost = false;
         }
+        acting = Loss.Action.GO_ON;
+        for (int i = OTHERS.length - 1; i >= 0; i--) {
+            if (!lost(OTHERS[i], sensed)) {
+                others[i] = null;
+                continue;
+            }
+            others[i] = others[i] == null ? plan.action(OTHERS[i], phase(mode, sensed)) : others[i];
+            boolean acts = others[i] != Loss.Action.GO_ON && others[i] != Loss.Action.OPEN;
+            acting = acts ? others[i] : acting;
+        }
+    }
+
+    private boolean lost(Loss loss, Sensed sensed) {
+        return switch (loss) {
+            case POWER -> powerLost;
+            case HEIGHT -> sensed.silent(Loss.HEIGHT);
+            case AIRSPEED -> !sensed.airspeedGood();
+            case COMPASS -> sensed.silent(Loss.COMPASS);
+            case LOW_PACK -> packLow;
+            case LINK, POSITION -> false;
+        };
     }
 
     /** The phase of the flight, as a board can tell it. */
@@ -78,27 +113,25 @@ final class Losses {
         return linkLost;
     }
 
-    private Loss.Action linkAction() {
-        return link[lostIn.ordinal()];
-    }
-
     /** The mode that acts where one is wanted. */
     FlightMode mode(FlightMode wanted) {
-        Loss.Action action = linkAction();
-        boolean home = action == Loss.Action.HOME || action == Loss.Action.OPEN;
-        return linkLost && home ? FlightMode.HOME : wanted;
+        if (linkLost) {
+            return linkAction == Loss.Action.HOME || linkAction == Loss.Action.OPEN ? FlightMode.HOME : wanted;
+        }
+        // the pilot who flies by hand keeps the aircraft, whatever the pack says
+        return acting == Loss.Action.HOME && wanted.fliesByItself() ? FlightMode.HOME : wanted;
     }
 
     Way way(FlightMode mode, Sensed sensed) {
         if (linkLost) {
-            Way way = way(linkAction());
+            Way way = way(linkAction);
             if (way != Way.AS_WANTED) {
                 return way;
             }
         }
         boolean needsPosition = mode == FlightMode.CIRCLE || mode == FlightMode.HOME || mode == FlightMode.MISSION;
         if (!needsPosition || sensed.positionGood()) {
-            return Way.AS_WANTED;
+            return mode.fliesByItself() ? way(acting) : Way.AS_WANTED;
         }
         if (linkLost) {
             return Way.GLIDE;

@@ -25,12 +25,19 @@ public final class PowerFlight implements CardPlan {
         return Launches.card(
                 this,
                 Launches.trialHeight(setup, field),
-                List.of(new CardStep(
-                        3,
-                        Task.CHOP,
-                        FlightMode.MANUAL,
-                        "Power off, then full, sticks still",
-                        "3 s each; where do nose and wings go?")),
+                List.of(
+                        new CardStep(
+                                3,
+                                Task.CHOP,
+                                FlightMode.MANUAL,
+                                "Power off, then full, sticks still",
+                                "3 s each; where do nose and wings go?"),
+                        new CardStep(
+                                4,
+                                Task.GLIDE,
+                                FlightMode.MANUAL,
+                                "Power off, straight on at cruise speed",
+                                "10 s by stick; the log then tells what pitch needs without power")),
                 List.of(
                         Launches.most(
                                 Measure.CHOP_PITCH,

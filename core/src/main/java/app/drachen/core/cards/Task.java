@@ -9,6 +9,7 @@ public enum Task {
     LEVEL,
     HOLD,
     CHOP,
+    GLIDE,
     TUNE_ROLL,
     TUNE_PITCH,
     AUTO_TRIM,

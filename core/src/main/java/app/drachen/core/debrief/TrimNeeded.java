@@ -138,7 +138,7 @@ public record TrimNeeded(
     }
 
     /** Mean pulses of the outputs, without what power mixes in [µs]. */
-    private static double[] means(FlightLog log, List<Output> outputs, int from, int to) {
+    static double[] means(FlightLog log, List<Output> outputs, int from, int to) {
         double power = log.mean(LogColumn.POWER, from, to);
         double[] means = new double[outputs.size()];
         for (int i = 0; i < means.length; i++) {
@@ -258,7 +258,7 @@ public record TrimNeeded(
     }
 
     /** Least-squares commands behind the pulses, a little regularised so that unused axes are 0. */
-    private static double[] commands(List<Output> outputs, double[] pulses) {
+    static double[] commands(List<Output> outputs, double[] pulses) {
         double[][] a = new double[3][4];
         for (int i = 0; i < outputs.size(); i++) {
             Output o = outputs.get(i);

@@ -209,6 +209,11 @@ public final class Aircraft {
         return air;
     }
 
+    /** Stops the motor for good, as a cable that came off does. */
+    public void stopMotor() {
+        cutOff = true;
+    }
+
     /** Whether the speed controller has stopped the motor. */
     public boolean cutOff() {
         return cutOff;

@@ -6,6 +6,7 @@ import app.drachen.core.controls.Output;
 import app.drachen.core.controls.RadioTrims;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.modes.Limits;
+import app.drachen.core.modes.Loss;
 import app.drachen.core.setup.BoardMount;
 import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.Gains.AxisGains;
@@ -48,7 +49,10 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
         WEAK_THROW("weak-throw", "thrown at this speed over ground", Quantity.SPEED, 4),
         LINK_RANGE("link-range", "the radio is heard no farther than this", Quantity.DISTANCE, 250),
         FIX_LOST("fix-lost", "no position from this time on", Quantity.TIME, 60),
-        PITOT_BLOCKED("pitot-blocked", "the pitot is stopped up from this time on", Quantity.TIME, 60);
+        PITOT_BLOCKED("pitot-blocked", "the pitot is stopped up from this time on", Quantity.TIME, 60),
+        HEIGHT_LOST("height-lost", "no pressure height from this time on", Quantity.TIME, 60),
+        COMPASS_LOST("compass-lost", "no compass from this time on", Quantity.TIME, 60),
+        MOTOR_STOPS("motor-stops", "the motor stops at this time", Quantity.TIME, 60);
 
         private final String id;
         private final String label;
@@ -131,6 +135,9 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
             case LINK_RANGE -> plan.losing(plan.mishaps().withLinkRange(value));
             case FIX_LOST -> plan.losing(plan.mishaps().withFixLostAt(value));
             case PITOT_BLOCKED -> plan.losing(plan.mishaps().withPitotBlockedAt(value));
+            case HEIGHT_LOST -> plan.losing(plan.mishaps().withLostAt(Loss.HEIGHT, value));
+            case COMPASS_LOST -> plan.losing(plan.mishaps().withLostAt(Loss.COMPASS, value));
+            case MOTOR_STOPS -> plan.losing(plan.mishaps().withLostAt(Loss.POWER, value));
             default -> plan.of(in(plan.setup()));
         };
     }
@@ -170,7 +177,7 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
                     .withLimits(steep(setup.modes().limits())));
             case SMALL_PACK -> setup.withPropulsion(
                     setup.propulsion().withPack(setup.propulsion().pack().withShare(value)));
-            case WEAK_THROW, LINK_RANGE, FIX_LOST, PITOT_BLOCKED -> setup;
+            case WEAK_THROW, LINK_RANGE, FIX_LOST, PITOT_BLOCKED, HEIGHT_LOST, COMPASS_LOST, MOTOR_STOPS -> setup;
         };
     }
 

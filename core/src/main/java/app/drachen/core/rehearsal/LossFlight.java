@@ -16,8 +16,8 @@ import app.drachen.core.units.Ranges;
 import java.util.Optional;
 
 /**
- * A loss in the model, in calm air with nobody at the sticks: what the board then flies for a minute. The link and the position can be
- * lost; of the others the model has no sensor that a board would miss.
+ * A loss in the model, in calm air with nobody at the sticks: what the board then flies for a minute. The link is lost out of Level,
+ * the position out of Circle, the others out of Hold, for in Level and below the pilot flies on; at the way home out of Home.
  *
  * <p>Source: the flight model and the stand-in autopilot.
  *
@@ -30,13 +30,18 @@ public record LossFlight(String sentence, boolean whole, double lowest, double a
     private static final double STEP = 0.0025;
     private static final double SECONDS = 60;
 
+    /** Sink and bank with which nothing that comes down was meant to [m/s], [rad]; own choices. */
+    private static final double HARD = 4;
+
+    private static final double TIPPED = Math.toRadians(40);
+
     public LossFlight {
         Ranges.requireText("what happened", sentence);
     }
 
     /** Whether a loss can be flown in a phase. */
     public static boolean canFly(Loss loss, Loss.Phase phase) {
-        return !phase.onGround() && (loss == Loss.LINK || loss == Loss.POSITION && phase != Loss.Phase.LAUNCH);
+        return !phase.onGround() && (loss != Loss.POSITION || phase != Loss.Phase.LAUNCH);
     }
 
     /** Flies a loss; empty where the model cannot. */
@@ -83,9 +88,14 @@ public record LossFlight(String sentence, boolean whole, double lowest, double a
         }
 
         private FlightMode mode() {
-            return phase == Loss.Phase.HOME
-                    ? FlightMode.HOME
-                    : loss == Loss.POSITION ? FlightMode.CIRCLE : FlightMode.LEVEL;
+            if (phase == Loss.Phase.HOME) {
+                return FlightMode.HOME;
+            }
+            return switch (loss) {
+                case LINK -> FlightMode.LEVEL;
+                case POSITION -> FlightMode.CIRCLE;
+                default -> FlightMode.HOLD;
+            };
         }
 
         LossFlight fly() {
@@ -99,10 +109,22 @@ public record LossFlight(String sentence, boolean whole, double lowest, double a
             }
             run(before, held);
             lowest = aircraft.height();
-            autopilot.link(loss != Loss.LINK);
-            sensed.fixLost(loss == Loss.POSITION);
+            lose();
             double flown = run(SECONDS, held);
             return told(flown);
+        }
+
+        private void lose() {
+            switch (loss) {
+                case LINK -> autopilot.link(false);
+                case POSITION -> sensed.fixLost(true);
+                case COMPASS, AIRSPEED, HEIGHT -> sensed.silence(loss);
+                case LOW_PACK -> autopilot.power(true, false);
+                case POWER -> {
+                    aircraft.stopMotor();
+                    autopilot.power(false, true);
+                }
+            }
         }
 
         /** Lets the board believe that it has been in the air for a while. */
@@ -139,8 +161,12 @@ public record LossFlight(String sentence, boolean whole, double lowest, double a
             double away = Math.hypot(aircraft.north(), aircraft.east());
             Loss.Action action = setup.modes().losses().action(loss, phase);
             boolean down = aircraft.height() <= 0;
-            boolean meant =
-                    action == Loss.Action.LAND || action == Loss.Action.GLIDE || action == Loss.Action.POWER_OFF;
+            boolean soft = Math.abs(aircraft.climb()) < HARD && Math.abs(aircraft.roll()) < TIPPED;
+            boolean meant = soft
+                    && (action == Loss.Action.LAND
+                            || action == Loss.Action.GLIDE
+                            || action == Loss.Action.POWER_OFF
+                            || loss == Loss.POWER);
             String sinks = Quantity.CLIMB.text(Math.abs(aircraft.climb()));
             String sentence = down
                     ? "It is down after " + Quantity.TIME.text(flown) + ", " + Quantity.DISTANCE.text(away)

@@ -43,6 +43,7 @@ final class PilotModel {
             case LEVEL -> new Levelling(hands, card);
             case HOLD -> new Holding(hands, card);
             case CHOP -> new Chopping(hands, card);
+            case GLIDE -> new Gliding(hands, card);
             case TUNE_ROLL -> new Tuning(hands, card, true);
             case TUNE_PITCH -> new Tuning(hands, card, false);
             case AUTO_TRIM -> new AutoTrimming(hands, card);

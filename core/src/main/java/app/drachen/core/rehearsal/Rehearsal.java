@@ -16,13 +16,16 @@ import app.drachen.core.flight.Trim;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.math.NoiseSource;
 import app.drachen.core.modes.FlightMode;
+import app.drachen.core.modes.Loss;
 import app.drachen.core.sensing.Sensed;
 import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A card flown in the model. Advances in steps of 5 ms and keeps a log of 50 rows a second.
@@ -47,6 +50,9 @@ public final class Rehearsal {
     /** Share of the pack at which the pilot lands, common practice. */
     private static final double PACK_ALARM = 0.7;
 
+    /** Share of the pack that is used when the board itself calls it low; an own choice. */
+    private static final double PACK_LOW = 0.85;
+
     private final RehearsalPlan plan;
     private final Aircraft aircraft;
     private final Autopilot autopilot;
@@ -61,10 +67,11 @@ public final class Rehearsal {
     private Optional<FlightMode> chosen = Optional.empty();
     private Optional<Outcome> outcome = Optional.empty();
     private final List<Notice> notices = new ArrayList<>();
-    private final boolean[] noted = new boolean[5];
+    private final boolean[] noted = new boolean[7];
     private boolean linkThere = true;
     private boolean fixTaken;
     private boolean pitotTaken;
+    private final Set<Loss> gone = EnumSet.noneOf(Loss.class);
     private boolean alarmed;
     private double knob = 1;
     private FlightMode heardMode = FlightMode.MANUAL;
@@ -209,7 +216,11 @@ public final class Rehearsal {
             pitotTaken = true;
             sensed.pitotBlocked(true);
         }
+        if (!mishaps.lostAt().isEmpty()) {
+            mishaps.lostAt().forEach(this::lose);
+        }
         double used = aircraft.chargeUsed() / plan.setup().propulsion().pack().capacity();
+        autopilot.power(used >= PACK_LOW, aircraft.cutOff());
         if (!alarmed && used >= PACK_ALARM && pilot.breakOff()) {
             alarmed = true;
             tell(Quantity.SHARE.text(PACK_ALARM) + " of the pack is used: the pilot goes to land");
@@ -217,8 +228,22 @@ public final class Rehearsal {
         note(0, autopilot.linkLost(), "no link: it flies Home by itself", "the link is back");
         note(1, !sensed.positionGood(), "no position any more", "position is back");
         note(2, !sensed.airspeedGood(), "the pitot is not believed any more", "");
-        note(3, aircraft.cutOff(), "the pack is empty: the motor stops", "");
+        note(3, aircraft.cutOff(), "no power: the motor has stopped", "");
+        note(5, sensed.silent(Loss.HEIGHT), "no height any more", "");
+        note(6, sensed.silent(Loss.COMPASS), "no compass any more", "");
         note(4, autopilot.tuned(), "Autotune changes hardly anything any more", "");
+    }
+
+    private void lose(Loss what, double at) {
+        if (time() < at || !gone.add(what)) {
+            return;
+        }
+        switch (what) {
+            case HEIGHT, COMPASS, AIRSPEED -> sensed.silence(what);
+            case POSITION -> sensed.fixLost(true);
+            case POWER -> aircraft.stopMotor();
+            case LINK, LOW_PACK -> throw new IllegalStateException(what + " is not lost at a time");
+        }
     }
 
     private void note(int what, boolean now, String begins, String ends) {

@@ -4,7 +4,10 @@ import static app.drachen.core.air.Atmosphere.GRAVITY;
 
 import app.drachen.core.flight.Aircraft;
 import app.drachen.core.math.NoiseSource;
+import app.drachen.core.modes.Loss;
 import app.drachen.core.setup.BoardMount;
+import java.util.EnumSet;
+import java.util.Set;
 
 /**
  * What the board believes, from its sensors and filters, turned by how it is mounted and configured.
@@ -46,6 +49,7 @@ public final class Sensed {
     private double windAge;
     private double doubt;
     private boolean airspeedGood = true;
+    private final Set<Loss> silent = EnumSet.noneOf(Loss.class);
     private double windNorth;
     private double windEast;
     private double roll;
@@ -154,7 +158,9 @@ public final class Sensed {
             attack.update(sinceGravity, airspeed, vertical.climb(), filter.roll(), filter.pitch());
             double along = airspeed * Math.cos(attack.angle());
             filter.gravity(smooth, gyro, along, airspeed * Math.sin(attack.angle()), smoothGaining, GRAVITY_NOISE);
-            filter.compass(sensors.field, COMPASS_NOISE);
+            if (!silent.contains(Loss.COMPASS)) {
+                filter.compass(sensors.field, COMPASS_NOISE);
+            }
             wind(sinceGravity);
             sinceGravity = 0;
         }
@@ -274,6 +280,18 @@ public final class Sensed {
         sensors.pitotBlocked(blocked);
     }
 
+    /** A sensor says nothing any more, and the board knows it: the height stays as it is, the heading is that of the gyros. */
+    public void silence(Loss what) {
+        silent.add(what);
+        airspeedGood &= what != Loss.AIRSPEED;
+        sensors.heightLost(silent.contains(Loss.HEIGHT));
+    }
+
+    /** Whether a sensor has gone silent. */
+    public boolean silent(Loss what) {
+        return silent.contains(what);
+    }
+
     /** Whether there is a fix that is not old. */
     public boolean positionGood() {
         return fixAge < OLD_FIX;
@@ -357,30 +375,22 @@ public final class Sensed {
         return climb;
     }
 
-    /**
-     * @return north of home [m]
-     */
+    /** Place north of home [m]. */
     public double north() {
         return north;
     }
 
-    /**
-     * @return east of home [m]
-     */
+    /** Place east of home [m]. */
     public double east() {
         return east;
     }
 
-    /**
-     * @return over ground [m/s]
-     */
+    /** Velocity over ground to the north [m/s]. */
     public double velocityNorth() {
         return velocityNorth;
     }
 
-    /**
-     * @return over ground [m/s]
-     */
+    /** Velocity over ground to the east [m/s]. */
     public double velocityEast() {
         return velocityEast;
     }

@@ -34,6 +34,7 @@ final class Sensors {
     private double blockedPressure = Double.NaN;
     private boolean pitotBlocked;
     private boolean fixLost;
+    private boolean heightLost;
 
     final double[] gyro = new double[3];
     final double[] force = new double[3];
@@ -59,6 +60,11 @@ final class Sensors {
     /** Whether fixes come. */
     void fixLost(boolean lost) {
         fixLost = lost;
+    }
+
+    /** Whether pressure heights come; without, the last one stays. */
+    void heightLost(boolean lost) {
+        heightLost = lost;
     }
 
     /** Whether the pitot keeps the pressure it has now. */
@@ -93,7 +99,8 @@ final class Sensors {
     }
 
     private void slow(Aircraft aircraft) {
-        height = coarse(aircraft.height() + errors.height() + flicker(0.25), 0.1);
+        double shownHeight = coarse(aircraft.height() + errors.height() + flicker(0.25), 0.1);
+        height = heightLost ? height : shownHeight;
         double half = Atmosphere.SEA_LEVEL_DENSITY / 2;
         double pressure = half * aircraft.airspeed() * aircraft.airspeed();
         if (pitotBlocked) {

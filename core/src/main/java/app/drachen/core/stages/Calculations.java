@@ -1,7 +1,9 @@
 package app.drachen.core.stages;
 
 import app.drachen.core.calc.Calculation;
+import app.drachen.core.calc.Told;
 import app.drachen.core.stages.logbook.LogbookSums;
+import app.drachen.core.stages.modes.ModesSums;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -17,6 +19,11 @@ public final class Calculations {
     /** All of them. */
     public static List<Calculation> all() {
         return ALL;
+    }
+
+    /** The answers in words. */
+    public static List<Told> told() {
+        return List.of(ModesSums.seen());
     }
 
     /** One by its id, in any letters. */

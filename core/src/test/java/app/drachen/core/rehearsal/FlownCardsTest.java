@@ -5,13 +5,17 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.airframe.PartKind;
 import app.drachen.core.cards.CardPlans;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.debrief.FlightFacts;
 import app.drachen.core.debrief.ModeSegment;
+import app.drachen.core.debrief.PowerTrim;
 import app.drachen.core.debrief.WindFit;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
+import app.drachen.core.flight.Aircraft;
+import app.drachen.core.flight.Trim;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
@@ -20,6 +24,9 @@ import app.drachen.core.setup.Setup;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
+import org.hipparchus.linear.LUDecomposition;
+import org.hipparchus.linear.MatrixUtils;
+import org.hipparchus.linear.RealVector;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -59,6 +66,58 @@ class FlownCardsTest {
                 List.of(m, FlightMode.LEVEL, m),
                 modes(flown(plan(setup, "tune", EVENING, 1)).log(), setup));
         assertEquals(List.of(m), modes(flown(plan(setup, "power", EVENING, 1)).log(), setup));
+    }
+
+    /** Pitch needed without power, read off the flown card, is what a search of both equilibria in the model gives (THROWS-A11). */
+    @ParameterizedTest
+    @ValueSource(doubles = {-0.08, 0, 0.05})
+    void theGlideOfTheCardMeasuresThePitchThatPowerTakes(double thrustLine) {
+        Setup setup = DemoAircraft.seeschwalbe().withMoved(PartKind.MOTOR, 0, thrustLine);
+        double cruise = setup.modes().limits().cruiseSpeed();
+        Field calm = EVENING.withWind(0, 0, 0);
+        PowerTrim flown = PowerTrim.of(flown(plan(setup, "power", calm, 5)).log(), setup.controls(), cruise)
+                .orElseThrow();
+        Trim.Result.Trimmed level = (Trim.Result.Trimmed) Trim.level(setup, cruise, calm.density());
+        assertEquals(0, flown.idlePower(), 0.02);
+        assertEquals(level.power(), flown.cruisePower(), 0.06);
+        assertEquals(
+                glide(setup, cruise, calm.density()) - level.pitchCommand(), flown.needed(), 0.025, flown.toString());
+    }
+
+    /** Pitch command of a steady glide: angle of attack, path and command until nothing accelerates, by Newton's method. */
+    private static double glide(Setup setup, double speed, double density) {
+        Aircraft aircraft = new Aircraft(setup);
+        double[] x = {0.06, -0.1, 0};
+        for (int turn = 0; turn < 30; turn++) {
+            double[] now = pulls(aircraft, setup, speed, density, x);
+            double[][] slopes = new double[3][3];
+            for (int j = 0; j < 3; j++) {
+                double[] moved = x.clone();
+                moved[j] += 1e-4;
+                double[] then = pulls(aircraft, setup, speed, density, moved);
+                for (int i = 0; i < 3; i++) {
+                    slopes[i][j] = (then[i] - now[i]) / 1e-4;
+                }
+            }
+            RealVector step = new LUDecomposition(MatrixUtils.createRealMatrix(slopes))
+                    .getSolver()
+                    .solve(MatrixUtils.createRealVector(now));
+            for (int j = 0; j < 3; j++) {
+                x[j] -= Math.max(-0.1, Math.min(0.1, step.getEntry(j)));
+            }
+        }
+        return x[2];
+    }
+
+    private static double[] pulls(Aircraft aircraft, Setup setup, double speed, double density, double[] x) {
+        double[] pulses = setup.controls().outputs().stream()
+                .mapToDouble(o -> o.pulse(o.mixed(0, x[2], 0, 0, 0)))
+                .toArray();
+        aircraft.place(0, 0, 100, 0, x[0] + x[1], 0, speed);
+        aircraft.move(speed * Math.cos(x[0]), 0, speed * Math.sin(x[0]), 0, 0, 0);
+        aircraft.settle(pulses, density, speed);
+        double[] a = aircraft.accelerations(0, 0, 0, density);
+        return new double[] {a[0], a[2], a[4]};
     }
 
     // what the log says of the wind is the field's, seen through noisy sensors and gusts

@@ -247,21 +247,43 @@ class NewWaysTest {
                 List.of(), StickRates.of(setup.withControls(setup.controls().withOutputs(List.of()))));
     }
 
+    private static Setup planned(Loss loss, Loss.Action action) {
+        return GLIDER.withModes(
+                GLIDER.modes().withLosses(GLIDER.modes().losses().with(loss, Loss.Phase.AWAY, action)));
+    }
+
     /** Losses in the model: the plan is what is flown. */
     @Test
     void lossesAreFlownAsThePlanSays() {
-        assertEquals(
-                Optional.empty(), LossFlight.of(GLIDER, Loss.POWER, Loss.Phase.AWAY), "the model has no such sensor");
+        assertEquals(Optional.empty(), LossFlight.of(GLIDER, Loss.POWER, Loss.Phase.DISARMED), "on the ground");
         LossFlight away = LossFlight.of(GLIDER, Loss.LINK, Loss.Phase.AWAY).orElseThrow();
         assertTrue(away.whole() && away.away() < 200, away.sentence());
-        Setup level = GLIDER.withModes(
-                GLIDER.modes().withLosses(GLIDER.modes().losses().with(Loss.LINK, Loss.Phase.AWAY, Loss.Action.LEVEL)));
-        LossFlight on = LossFlight.of(level, Loss.LINK, Loss.Phase.AWAY).orElseThrow();
+        LossFlight on = LossFlight.of(planned(Loss.LINK, Loss.Action.LEVEL), Loss.LINK, Loss.Phase.AWAY)
+                .orElseThrow();
         assertTrue(on.away() > 900, "wings level it flies on: " + on.sentence());
         LossFlight landing =
                 LossFlight.of(GLIDER, Loss.LINK, Loss.Phase.LANDING).orElseThrow();
         assertTrue(landing.sentence().startsWith("It is down"), landing.sentence());
         assertTrue(landing.whole(), "as it was to");
+        // without motor it glides down softly; a plan that goes on instead does not bring the power back
+        LossFlight glide = LossFlight.of(GLIDER, Loss.POWER, Loss.Phase.AWAY).orElseThrow();
+        assertTrue(glide.lowest() < 60 && glide.whole(), glide.sentence());
+        // a pack that is low brings it home where the plan says so, and not where it does not
+        assertTrue(LossFlight.of(GLIDER, Loss.LOW_PACK, Loss.Phase.AWAY)
+                        .orElseThrow()
+                        .away()
+                < 200);
+        assertTrue(LossFlight.of(planned(Loss.LOW_PACK, Loss.Action.LEVEL), Loss.LOW_PACK, Loss.Phase.AWAY)
+                        .orElseThrow()
+                        .away()
+                > 900);
+        // without height, airspeed or compass wings level stays up for a minute
+        for (Loss loss : List.of(Loss.HEIGHT, Loss.AIRSPEED, Loss.COMPASS)) {
+            LossFlight blind = LossFlight.of(planned(loss, Loss.Action.LEVEL), loss, Loss.Phase.AWAY)
+                    .orElseThrow();
+            assertTrue(blind.whole() && blind.lowest() > 40, loss + ": " + blind.sentence());
+            assertTrue(blind.away() > 900, loss + ": " + blind.sentence());
+        }
         LossFlight waiting =
                 LossFlight.of(GLIDER, Loss.POSITION, Loss.Phase.AWAY).orElseThrow();
         assertTrue(waiting.whole(), waiting.sentence());

@@ -208,6 +208,13 @@ final class CardLines {
         lines.add(
                 line("THROWS-R12", controls(c -> c.withExtras(List.of(guess.withAmount(0.35, true)))), State.CAUTION));
         lines.add(line("THROWS-R12", controls(c -> c.withExtras(List.of(guess.withAmount(0.09, true)))), State.GOOD));
+        // against trims that were flown: a measured mix 5 points off warns, one within does not, and without a mix
+        // nothing is off
+        Setup mixed =
+                SOUND.withControls(SOUND.controls().withExtras(List.of(ExtraMix.powerToPitch(0.09, 0.45, "", true))));
+        lines.add(line("THROWS-R12", of(mixed, flownTrims(mixed, 0.05)), State.GOOD));
+        lines.add(line("THROWS-R12", of(mixed, flownTrims(mixed, 0.03)), State.CAUTION));
+        lines.add(line("THROWS-R12", of(SOUND, flownTrims(SOUND, 0.09)), State.GOOD));
         lines.add(line("THROWS-R13", of(SOUND), State.GOOD));
         lines.add(line(
                 "THROWS-R13",
@@ -218,7 +225,18 @@ final class CardLines {
         lines.add(line("THROWS-R13", of(DemoAircraft.rochenOnTheBench()), State.OPEN));
     }
 
+    private static Proof flownTrims(Setup setup, double needed) {
+        return proof(setup, ProofKind.POWER_TRIMS, 5, true, Map.of("needed", needed, "cruisePower", 0.45));
+    }
+
     private static void modes(List<Line> lines) {
+        Setup lands =
+                SOUND.withModes(SOUND.modes().withHome(SOUND.modes().home().withArrival(HomeProfile.Arrival.LAND, 30)));
+        lines.add(line("MODES-R15", of(lands), State.STOP));
+        lines.add(line("MODES-R15", of(lands, proof(lands, ProofKind.HOME_LANDED, 5, true, Map.of())), State.GOOD));
+        lines.add(line("MODES-R15", of(lands, proof(lands, ProofKind.HOME_LANDED, 5, false, Map.of())), State.STOP));
+        // a landing that was proven with another profile proves this one no more
+        lines.add(line("MODES-R15", of(lands, proof(SOUND, ProofKind.HOME_LANDED, 5, true, Map.of())), State.STOP));
         lines.add(line(
                 "MODES-R4",
                 modes(m -> {

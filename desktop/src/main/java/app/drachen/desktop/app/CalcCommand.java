@@ -2,6 +2,7 @@ package app.drachen.desktop.app;
 
 import app.drachen.core.calc.Calculation;
 import app.drachen.core.calc.Own;
+import app.drachen.core.calc.Told;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.stages.Calculations;
 import app.drachen.core.units.Quantity;
@@ -74,12 +75,20 @@ final class CalcCommand implements Callable<Integer> {
                         Calculations.all().stream().map(CalcCommand::described).toList()));
             } else {
                 Calculations.all().forEach(c -> to.printf("  %-12s %s%n", c.id(), c.title()));
+                Calculations.told().forEach(t -> to.printf("  %-12s %s%n", t.id(), t.title()));
             }
             return Main.DONE;
         }
         if (id == null) {
             spec.commandLine().usage(help ? to : spec.commandLine().getErr());
             return help ? Main.DONE : Main.BAD_INPUT;
+        }
+        Optional<Told> told = Calculations.told().stream()
+                .filter(t -> t.id().equalsIgnoreCase(id.strip()))
+                .findFirst();
+        if (told.isPresent()) {
+            tell(told.get(), to);
+            return Main.DONE;
         }
         Calculation calculation = Calculations.byId(id)
                 .orElseThrow(() -> new IllegalArgumentException(
@@ -132,6 +141,31 @@ final class CalcCommand implements Callable<Integer> {
                     .forEach(in -> to.println("    with " + in.name() + " = "
                             + in.quantity().text(in.value(), units()).replace('\u00a0', ' ')));
             to.println("    source: " + workings.get(0).source().text());
+        }
+    }
+
+    /** An answer in words, of a whole aircraft. */
+    private void tell(Told told, PrintWriter to) throws Exception {
+        if (help) {
+            to.println(told.id() + "  " + told.title());
+            to.println("Takes a whole aircraft: --setup SETUP.json; answers in words.");
+            to.println("Source: " + told.source().text());
+            return;
+        }
+        if (setupFile == null || !inputs.isEmpty()) {
+            throw new IllegalArgumentException(
+                    "calc: " + told.id() + " takes a whole aircraft and nothing else; give it with --setup SETUP.json");
+        }
+        Map<String, String> words = new LinkedHashMap<>();
+        told.of()
+                .apply(SetupJson.read(setupFile))
+                .forEach((about, said) ->
+                        words.put(about, Quantity.read(said, units()).replace('\u00a0', ' ')));
+        if (json) {
+            to.println(Json.text(Json.object("id", told.id(), "title", told.title(), "words", words)));
+        } else {
+            words.forEach((about, said) -> to.printf("  %-10s %s%n", about, said));
+            to.println("    source: " + told.source().text());
         }
     }
 

@@ -12,6 +12,7 @@ public final class DebriefChecks {
             new TrimCheck(),
             new StallCheck(),
             new ChopCheck(),
+            new PowerTrimCheck(),
             new LevelCheck(),
             new StickRestCheck(),
             new SwingCheck(),

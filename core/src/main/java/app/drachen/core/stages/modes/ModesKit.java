@@ -27,7 +27,7 @@ public final class ModesKit {
                         Facet.LOSSES,
                         Facet.ARMING,
                         Facet.SECOND_PATH),
-                List.of(ProofKind.HOME_HEIGHT, ProofKind.HAND_OVER),
+                List.of(ProofKind.HOME_HEIGHT, ProofKind.HOME_LANDED, ProofKind.HAND_OVER),
                 List.of(
                         new SelectorMargin(),
                         new SelectorCover(),

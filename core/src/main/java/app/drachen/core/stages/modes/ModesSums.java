@@ -3,7 +3,9 @@ package app.drachen.core.stages.modes;
 import app.drachen.core.calc.Calculation;
 import app.drachen.core.calc.Given;
 import app.drachen.core.calc.Own;
+import app.drachen.core.calc.Told;
 import app.drachen.core.modes.FlightMode;
+import app.drachen.core.modes.ModeSeen;
 import app.drachen.core.modes.PulseBand;
 import app.drachen.core.modes.Selector;
 import app.drachen.core.modes.SelectorKind;
@@ -11,7 +13,9 @@ import app.drachen.core.modes.Turn;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Source;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Answers of Modes. */
@@ -41,6 +45,21 @@ public final class ModesSums {
                                                 + g.at("offset")
                                                 + g.at("secondweight") * g.at("second")))
                 .build();
+    }
+
+    /** What the pilot will see in each mode. */
+    public static Told seen() {
+        return new Told(
+                "MODES-A9",
+                "What you will see in each mode",
+                new Source.Elementary("the modes of this program, with the figures of the aircraft"),
+                setup -> {
+                    Map<String, String> all = new LinkedHashMap<>();
+                    for (FlightMode mode : FlightMode.values()) {
+                        all.put(mode.label(), ModeSeen.of(mode, setup.modes()));
+                    }
+                    return all;
+                });
     }
 
     private static Calculation turn() {

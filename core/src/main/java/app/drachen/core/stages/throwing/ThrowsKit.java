@@ -31,7 +31,8 @@ public final class ThrowsKit {
                         ProofKind.CHANNEL_ORDER,
                         ProofKind.END_POINTS,
                         ProofKind.STICK_TO_OUTPUT,
-                        ProofKind.CENTRES_AND_THROWS),
+                        ProofKind.CENTRES_AND_THROWS,
+                        ProofKind.POWER_TRIMS),
                 List.of(
                         new ChannelOrder(),
                         new EndPoints(),

@@ -3,7 +3,9 @@ package app.drachen.desktop.stage.logbook;
 import app.drachen.core.clearance.Proof.Evidence;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.debrief.Debrief;
+import app.drachen.core.debrief.HomeLanded;
 import app.drachen.core.debrief.ModeSegment;
+import app.drachen.core.debrief.PowerTrim;
 import app.drachen.core.debrief.checks.CircleCheck;
 import app.drachen.core.debrief.checks.ClimbCheck;
 import app.drachen.core.debrief.checks.HelperCheck;
@@ -14,6 +16,8 @@ import app.drachen.core.debrief.checks.UpsetCheck;
 import app.drachen.core.geodesy.GeodeticPosition;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.modes.FlightMode;
+import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Dialogs;
@@ -68,10 +72,36 @@ final class FlightDeeds {
                 counted.add(kind.label() + (stops.isEmpty() ? "" : " (not passed: " + note + ")"));
             }
         }
+        HomeLanded.of(flight.debrief().flight())
+                .ifPresent(l -> count(flight, ProofKind.HOME_LANDED, l.whole(), l.words(), Map.of(), counted));
+        Setup setup = flight.revision().setup();
+        PowerTrim.of(flight.log(), setup.controls(), setup.modes().limits().cruiseSpeed())
+                .ifPresent(t -> count(
+                        flight,
+                        ProofKind.POWER_TRIMS,
+                        true,
+                        "without power " + Quantity.SHARE_FINE.text(t.needed()) + " of elevator",
+                        t.values(),
+                        counted));
         session.tell(
                 counted.isEmpty()
-                        ? "No mode was flown for 30 s in this log: nothing to count."
+                        ? "No mode was flown for 30 s in this log, and nothing else in it is evidence: nothing to count."
                         : "Counted for r" + flight.revision().number() + ": " + String.join(", ", counted) + ".");
+    }
+
+    private void count(
+            Read flight,
+            ProofKind kind,
+            boolean passed,
+            String words,
+            Map<String, Double> values,
+            List<String> counted) {
+        String note = "Flight " + flight.flight().number() + ", " + words;
+        flight.aircraft()
+                .prove(
+                        flight.aircraft().proof(flight.revision(), kind, Evidence.REAL, passed, note, values),
+                        session::tell);
+        counted.add(kind.label() + (passed ? "" : " (not passed: " + words + ")"));
     }
 
     /** Findings that say something of these modes and of those that do more, and nothing of others. */

@@ -8,11 +8,12 @@ import app.drachen.core.units.Quantity;
 import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Session;
 import app.drachen.desk.work.Lane;
+import app.drachen.desk.work.Running;
 import app.drachen.desktop.widget.Form;
 import app.drachen.desktop.widget.Texts;
-import java.util.LinkedHashMap;
-import java.util.Map;
-import java.util.stream.Collectors;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -51,7 +52,7 @@ final class LossTable extends VBox {
         usual.setId("losses-usual");
         usual.getStyleClass().add("small-button");
         usual.setOnAction(e -> fill());
-        Button fly = new Button("Fly link and position in the model");
+        Button fly = new Button("Fly the losses in the model");
         fly.setId("losses-fly");
         fly.getStyleClass().add("small-button");
         fly.setOnAction(e -> fly());
@@ -122,7 +123,7 @@ final class LossTable extends VBox {
                 .start(
                         Lane.FLY,
                         aircraft,
-                        running -> flown(setup),
+                        running -> flown(setup, running),
                         all -> {
                             if (session.shows(aircraft) && session.setup().equals(setup)) {
                                 told.setText(Quantity.read(all, session.units()));
@@ -136,19 +137,29 @@ final class LossTable extends VBox {
                         });
     }
 
-    private static String flown(Setup setup) {
-        Map<String, String> all = new LinkedHashMap<>();
+    /** Every loss in every phase; told are the flights away, and all that end badly. */
+    private static String flown(Setup setup, Running running) {
+        List<String> told = new ArrayList<>();
+        int flown = 0;
+        int well = 0;
         for (Loss loss : Loss.values()) {
             for (Loss.Phase phase : Loss.Phase.values()) {
-                LossFlight.of(setup, loss, phase)
-                        .ifPresent(f -> all.put(
-                                loss.label() + " lost, " + phase.label(), (f.whole() ? "" : "\u26a0 ") + f.sentence()));
+                Optional<LossFlight> flight =
+                        running.cancelled() ? Optional.empty() : LossFlight.of(setup, loss, phase);
+                if (flight.isEmpty()) {
+                    continue;
+                }
+                flown++;
+                well += flight.get().whole() ? 1 : 0;
+                if (!flight.get().whole() || phase == Loss.Phase.AWAY) {
+                    told.add((flight.get().whole() ? "" : "\u26a0 ") + loss.label() + " lost, " + phase.label() + ": "
+                            + flight.get().sentence());
+                }
             }
         }
-        return all.isEmpty()
+        return flown == 0
                 ? "The model cannot fly this aircraft: it needs a motor and a surface."
-                : all.entrySet().stream()
-                        .map(e -> e.getKey() + ": " + e.getValue())
-                        .collect(Collectors.joining("\n"));
+                : well + " of " + flown + " losses flown end in the air or down as planned, in calm air.\n"
+                        + String.join("\n", told);
     }
 }
