@@ -2,6 +2,7 @@ package app.drachen.core.air;
 
 import app.drachen.core.units.Ranges;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -21,6 +22,7 @@ import java.util.Optional;
  * @param obstacles what stands on the way home
  * @param surveyed whether somebody looked what stands there: only then does an empty list say that nothing does
  * @param day on which wind and gusts were measured there; empty if nobody did
+ * @param ground how high the ground rises around home, if heights were read
  */
 public record Field(
         String name,
@@ -35,7 +37,8 @@ public record Field(
         Optional<HeightLimit> heightLimit,
         List<Obstacle> obstacles,
         boolean surveyed,
-        Optional<LocalDate> day) {
+        Optional<LocalDate> day,
+        Optional<Ground> ground) {
     /** Exponent of the wind profile over open ground (IEC 61400-1), between 0.14 and 0.25. */
     public static final double WIND_EXPONENT = 0.20;
 
@@ -50,6 +53,38 @@ public record Field(
         Ranges.require("strip heading", stripHeading, 0, 2 * Math.PI, "rad");
         Ranges.require("strip length", stripLength, 5, 3_000, "m");
         obstacles = List.copyOf(obstacles);
+    }
+
+    /** A field of which no heights of the ground were read. */
+    public Field(
+            String name,
+            double wind,
+            double windFrom,
+            double gust,
+            double windHeight,
+            double temperature,
+            double pressure,
+            double stripHeading,
+            double stripLength,
+            Optional<HeightLimit> heightLimit,
+            List<Obstacle> obstacles,
+            boolean surveyed,
+            Optional<LocalDate> day) {
+        this(
+                name,
+                wind,
+                windFrom,
+                gust,
+                windHeight,
+                temperature,
+                pressure,
+                stripHeading,
+                stripLength,
+                heightLimit,
+                obstacles,
+                surveyed,
+                day,
+                Optional.empty());
     }
 
     /**
@@ -122,7 +157,8 @@ public record Field(
                 heightLimit,
                 obstacles,
                 surveyed,
-                day);
+                day,
+                ground);
     }
 
     /**
@@ -145,7 +181,8 @@ public record Field(
                 heightLimit,
                 obstacles,
                 surveyed,
-                day);
+                day,
+                ground);
     }
 
     /**
@@ -168,7 +205,8 @@ public record Field(
                 limit,
                 obstacles,
                 surveyed,
-                day);
+                day,
+                ground);
     }
 
     /** The same field; its wind and gusts were measured on a day. */
@@ -186,7 +224,8 @@ public record Field(
                 heightLimit,
                 obstacles,
                 surveyed,
-                Optional.of(on));
+                Optional.of(on),
+                ground);
     }
 
     /**
@@ -208,6 +247,37 @@ public record Field(
                 heightLimit,
                 seen,
                 looked,
-                day);
+                day,
+                ground);
+    }
+
+    /** The same field with other heights of the ground, or none. */
+    public Field withGround(Optional<Ground> read) {
+        return new Field(
+                name,
+                wind,
+                windFrom,
+                gust,
+                windHeight,
+                temperature,
+                pressure,
+                stripHeading,
+                stripLength,
+                heightLimit,
+                obstacles,
+                surveyed,
+                day,
+                read);
+    }
+
+    /**
+     * What stands on a way home: the obstacles, and the ground.
+     *
+     * @param from distance from home from which the ground matters [m]
+     */
+    public List<Obstacle> standing(double from) {
+        List<Obstacle> all = new ArrayList<>(obstacles);
+        ground.ifPresent(g -> all.addAll(g.standing(from)));
+        return all;
     }
 }

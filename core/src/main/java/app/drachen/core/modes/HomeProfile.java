@@ -210,10 +210,13 @@ public record HomeProfile(
      */
     public record Passing(Obstacle obstacle, double room) {}
 
-    /** The closest passing over the field's obstacles, if the way meets any. */
+    /** Where it comes down, the ground is no obstacle: within this distance of home [m]. */
+    private static final double AT_HOME = 30;
+
+    /** The closest passing over the field's obstacles, and over its ground but at home itself, if the way meets any. */
     public static Optional<Passing> closest(List<Corner> way, Field field) {
         double from = way.get(0).distance();
-        return field.obstacles().stream()
+        return field.standing(AT_HOME).stream()
                 .filter(o -> o.distance() <= from)
                 .map(o -> new Passing(o, heightAt(way, o.distance()) - o.height()))
                 .min(java.util.Comparator.comparingDouble(Passing::room));

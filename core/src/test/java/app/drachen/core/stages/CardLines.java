@@ -2,6 +2,8 @@ package app.drachen.core.stages;
 
 import static app.drachen.core.stages.EveryRuleTest.line;
 
+import app.drachen.core.air.Field;
+import app.drachen.core.air.Ground;
 import app.drachen.core.bench.BenchCards;
 import app.drachen.core.bench.CardId;
 import app.drachen.core.cards.CardPlans;
@@ -40,6 +42,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -229,9 +232,17 @@ final class CardLines {
         return proof(setup, ProofKind.POWER_TRIMS, 5, true, Map.of("needed", needed, "cruisePower", 0.45));
     }
 
+    /** Ground that rises to a height [m] in all of so many rings of 10 m. */
+    private static Field land(double top, int rings) {
+        return DemoField.evening().withGround(Optional.of(new Ground("land.asc", 10, Collections.nCopies(rings, top))));
+    }
+
     private static void modes(List<Line> lines) {
         Setup lands =
                 SOUND.withModes(SOUND.modes().withHome(SOUND.modes().home().withArrival(HomeProfile.Arrival.LAND, 30)));
+        lines.add(line("MODES-R9", of(SOUND).on(land(12, 120)), State.GOOD));
+        lines.add(line("MODES-R9", of(SOUND).on(land(70, 120)), State.STOP));
+        lines.add(line("MODES-R9", of(SOUND).on(land(12, 60)), State.OPEN));
         lines.add(line("MODES-R15", of(lands), State.STOP));
         lines.add(line("MODES-R15", of(lands, proof(lands, ProofKind.HOME_LANDED, 5, true, Map.of())), State.GOOD));
         lines.add(line("MODES-R15", of(lands, proof(lands, ProofKind.HOME_LANDED, 5, false, Map.of())), State.STOP));

@@ -1,11 +1,15 @@
 package app.drachen.desktop.app;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.air.Ground;
 import app.drachen.core.air.Obstacle;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.core.working.Progress;
 import app.drachen.files.ImportFailedException;
+import app.drachen.files.heights.HeightGridReader;
 import app.drachen.files.json.SetupJson;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -41,6 +45,12 @@ final class FieldOptions {
             description = "what stands on the way home, such as mast:660:46; may be given again")
     private List<String> obstacles = List.of();
 
+    @Option(
+            names = "--heights",
+            paramLabel = "GRID.asc[@EAST,NORTH]",
+            description = "heights of the ground, an ESRI ASCII grid in metres, and where home is in it")
+    private String heights;
+
     @Option(names = "--no-obstacles", description = "somebody looked, and nothing stands on the way home")
     private boolean none;
 
@@ -49,7 +59,13 @@ final class FieldOptions {
 
     /** Whether anything was said about a field. */
     boolean given() {
-        return file != null || wind != null || gust != null || limit != null || none || !obstacles.isEmpty();
+        return file != null
+                || wind != null
+                || gust != null
+                || limit != null
+                || none
+                || heights != null
+                || !obstacles.isEmpty();
     }
 
     /**
@@ -76,7 +92,29 @@ final class FieldOptions {
             }
             told = told.withObstacles(all, true);
         }
+        if (heights != null) {
+            told = told.withGround(Optional.of(ground(heights)));
+        }
         return told;
+    }
+
+    private static Ground ground(String text) throws ImportFailedException {
+        int at = text.lastIndexOf('@');
+        String[] home =
+                at < 0 ? new String[] {"0", "0"} : text.substring(at + 1).split(",");
+        Path grid = Path.of(at < 0 ? text : text.substring(0, at));
+        try {
+            return Ground.around(
+                    grid.getFileName().toString(),
+                    HeightGridReader.read(grid, Progress.NONE),
+                    Double.parseDouble(home[0]),
+                    Double.parseDouble(home[1]));
+        } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {
+            throw new IllegalArgumentException(
+                    "--heights " + text + ": write grid.asc@east,north, with home in the grid's coordinates", e);
+        } catch (IOException e) {
+            throw new ImportFailedException(grid, "", "cannot be read; check the name");
+        }
     }
 
     /** A field in a light evening wind of which nothing else is known. */

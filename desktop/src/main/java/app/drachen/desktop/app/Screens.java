@@ -41,7 +41,7 @@ final class Screens {
             new Entry(Stage.THROWS, uses -> new ThrowsView(uses.session())),
             new Entry(Stage.MODES, uses -> new ModesView(uses.session())),
             new Entry(Stage.BENCH, uses -> new BenchView(uses.session())),
-            new Entry(Stage.MAIDEN, uses -> new MaidenView(uses.session(), uses.debrief())));
+            new Entry(Stage.MAIDEN, uses -> new MaidenView(uses.session(), uses.dialogs(), uses.debrief())));
 
     private Screens() {}
 

@@ -1,6 +1,7 @@
 package app.drachen.desktop.chart;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.air.Ground;
 import app.drachen.core.air.Obstacle;
 import app.drachen.core.modes.HomeProfile;
 import app.drachen.core.modes.Limits;
@@ -66,6 +67,7 @@ public final class WayPainter {
         }
         g.setStroke(Ink.SOFT);
         g.strokeLine(LEFT, ground, width - RIGHT, ground);
+        field.flatMap(Field::ground).ifPresent(land -> land(g, land, perX, perY, ground));
         field.flatMap(Field::heightLimit).ifPresent(l -> {
             double y = Math.rint(ground - l.height() * perY) + 0.5;
             g.setStroke(Ink.KITE);
@@ -108,6 +110,26 @@ public final class WayPainter {
         label(g, words, LEFT + 130 * perX, end - 12, colour, TextAlignment.LEFT);
         g.setFill(Ink.INK);
         g.fillPolygon(new double[] {LEFT, LEFT - 7, LEFT + 7}, new double[] {ground - 11, ground, ground}, 3);
+    }
+
+    /** The highest ground at each distance, in any direction. */
+    private static void land(Pen g, Ground land, double perX, double perY, double ground) {
+        int rings = (int) Math.min(land.tops().size(), FAR / land.ring());
+        double[] xs = new double[2 * rings + 2];
+        double[] ys = new double[2 * rings + 2];
+        for (int i = 0; i < rings; i++) {
+            double y = ground - Math.max(0, land.tops().get(i)) * perY;
+            xs[2 * i] = LEFT + i * land.ring() * perX;
+            xs[2 * i + 1] = LEFT + (i + 1) * land.ring() * perX;
+            ys[2 * i] = y;
+            ys[2 * i + 1] = y;
+        }
+        xs[2 * rings] = LEFT + rings * land.ring() * perX;
+        ys[2 * rings] = ground;
+        xs[2 * rings + 1] = LEFT;
+        ys[2 * rings + 1] = ground;
+        g.setFill(Ink.GRID);
+        g.fillPolygon(xs, ys, xs.length);
     }
 
     private static void obstacle(

@@ -187,6 +187,22 @@ class MaidenWindowTest extends WindowTest {
             name.fireEvent(new javafx.event.ActionEvent());
         });
         until(() -> session.field().orElseThrow().obstacles().get(0).name().equals("silo"));
+        // the ground about the field from a grid; one that does not hold home is told, and nothing changes
+        Path grid = folder.resolve("land.asc");
+        Files.writeString(
+                grid,
+                "ncols 80\nnrows 80\nxllcorner 5000\nyllcorner 9000\ncellsize 50\n"
+                        + ("3 ".repeat(40) + "12 ".repeat(40) + "\n").repeat(80));
+        dialogs.toOpen.push(List.of(grid));
+        dialogs.toOpen.push(List.of(grid));
+        until(() -> anywhere("field-ground").isPresent());
+        act(() -> ((javafx.scene.control.Button) anywhere("field-ground").orElseThrow()).fire());
+        until(() -> notice().contains("home is not in the grid"));
+        act(() -> ((TextField) anywhere("ground-home").orElseThrow()).setText("6900 11000"));
+        act(() -> ((javafx.scene.control.Button) anywhere("field-ground").orElseThrow()).fire());
+        until(() -> session.field().orElseThrow().ground().isPresent());
+        assertEquals(
+                9, session.field().orElseThrow().ground().orElseThrow().tops().get(3), 1e-9);
         robot.push(KeyCode.ESCAPE);
     }
 }

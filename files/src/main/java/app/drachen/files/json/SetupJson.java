@@ -265,6 +265,9 @@ public final class SetupJson {
             if (!field.has("day")) {
                 field.putNull("day");
             }
+            if (!field.has("ground")) {
+                field.putNull("ground");
+            }
             if (!field.has("surveyed")) {
                 field.put("surveyed", !field.path("obstacles").isEmpty());
             }

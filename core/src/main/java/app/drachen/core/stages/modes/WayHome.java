@@ -1,6 +1,7 @@
 package app.drachen.core.stages.modes;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.air.Ground;
 import app.drachen.core.clearance.ClearanceRule;
 import app.drachen.core.clearance.Gate;
 import app.drachen.core.clearance.Judgement;
@@ -96,6 +97,19 @@ public final class WayHome implements ClearanceRule {
         if (clear && (!field.surveyed() || limit.isEmpty())) {
             return unknown(field);
         }
+        Optional<Double> ends = field.ground().map(Ground::reach).filter(r -> r < FROM_DISTANCE);
+        if (clear && ends.isPresent()) {
+            return Ruling.of(
+                    Stage.MODES,
+                    Gate.HOME,
+                    Finding.of(
+                            id(),
+                            State.OPEN,
+                            "Heights of the ground end " + Quantity.DISTANCE.text(ends.get()) + " from home",
+                            "The way home is judged from " + Quantity.DISTANCE.text(FROM_DISTANCE)
+                                    + ". Read a grid that reaches farther, or forget this one."),
+                    new Remedy.GoTo("To the field", Stage.MAIDEN));
+        }
         if (clear) {
             return Ruling.of(
                     Stage.MODES,
@@ -108,7 +122,10 @@ public final class WayHome implements ClearanceRule {
                                             + " with "
                                             + Quantity.HEIGHT.text(p.room()))
                                     .orElse("No obstacle on the way home"),
-                            Quantity.HEIGHT.text(over) + " is wanted.",
+                            Quantity.HEIGHT.text(over) + " is wanted. "
+                                    + field.ground()
+                                            .map(g -> "Ground as in " + g.source() + ".")
+                                            .orElse("The ground is taken for flat: no heights were read."),
                             workings));
         }
         HomeProfile.Passing passing = closest.get();

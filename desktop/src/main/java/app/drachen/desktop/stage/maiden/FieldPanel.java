@@ -3,6 +3,7 @@ package app.drachen.desktop.stage.maiden;
 import app.drachen.core.air.Field;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
+import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.EditPopup;
 import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.QuantityField;
@@ -29,12 +30,12 @@ final class FieldPanel extends GridPane {
     private int count;
     private QuantityField first;
 
-    FieldPanel(Session session) {
+    FieldPanel(Session session, Dialogs dialogs) {
         this.session = session;
         obstacles = new EditPopup(
                 "obstacles",
                 480,
-                () -> new ObstacleRows(session, session.field().orElseGet(() -> calm("Field")), this::enter));
+                () -> new ObstacleRows(session, dialogs, session.field().orElseGet(() -> calm("Field")), this::enter));
         setHgap(14);
         setVgap(3);
         ColumnConstraints half = new ColumnConstraints();

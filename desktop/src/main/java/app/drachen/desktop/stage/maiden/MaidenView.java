@@ -16,6 +16,7 @@ import app.drachen.desktop.chart.PlanChart;
 import app.drachen.desktop.chart.StripChart;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.widget.Action;
+import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.Ledger;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Texts;
@@ -99,13 +100,14 @@ public final class MaidenView implements Place {
     /**
      * The stage of a session.
      *
+     * @param dialogs asks for a grid of heights
      * @param openDebrief shows the debrief of a flight
      */
-    public MaidenView(Session session, Consumer<Flight> openDebrief) {
+    public MaidenView(Session session, Dialogs dialogs, Consumer<Flight> openDebrief) {
         this.session = session;
         this.openDebrief = openDebrief;
         rehearsing = new Rehearsing(session, this::came);
-        field = new FieldPanel(session);
+        field = new FieldPanel(session, dialogs);
         choice = new FlightChoice(session, rehearsing);
         clock.setId("clock");
         state.setId("rehearsal-state");

@@ -1,14 +1,19 @@
 package app.drachen.desktop.stage.maiden;
 
 import app.drachen.core.air.Field;
+import app.drachen.core.air.Ground;
 import app.drachen.core.air.Obstacle;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desk.Session;
+import app.drachen.desk.work.Lane;
+import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
+import app.drachen.files.heights.HeightGridReader;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
@@ -24,12 +29,14 @@ import javafx.scene.layout.VBox;
 /** What stands on the way home, a row each: name, distance from home, height; and to say that nothing does. */
 final class ObstacleRows extends VBox {
     private final Session session;
+    private final Dialogs dialogs;
     private final Predicate<UnaryOperator<Field>> enter;
 
-    ObstacleRows(Session session, Field now, Predicate<UnaryOperator<Field>> enter) {
+    ObstacleRows(Session session, Dialogs dialogs, Field now, Predicate<UnaryOperator<Field>> enter) {
         super(6);
         getChildren().add(Texts.label("On the way home", "heading"));
         this.session = session;
+        this.dialogs = dialogs;
         this.enter = enter;
         for (int i = 0; i < now.obstacles().size(); i++) {
             getChildren().add(row(i, now.obstacles().get(i)));
@@ -47,7 +54,76 @@ final class ObstacleRows extends VBox {
             }
         }
         line.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(line, Texts.label("Heights above home; Esc closes", "soft", "small"));
+        getChildren().addAll(line, ground(now), Texts.label("Heights above home; Esc closes", "soft", "small"));
+    }
+
+    /** Heights of the ground from a grid: where home lies in it, and what was read. */
+    private VBox ground(Field now) {
+        TextField home = new TextField();
+        home.setId("ground-home");
+        home.setPromptText("home in the grid: east north in metres; empty for 0 0");
+        home.setAccessibleText("Home in the coordinates of the grid: east and north in metres");
+        home.setPrefColumnCount(20);
+        HBox.setHgrow(home, Priority.ALWAYS);
+        Button read =
+                small("ground", "Read heights …", "A grid of heights about the field: ESRI ASCII (.asc), metric plan");
+        read.setOnAction(e -> read(home.getText()));
+        HBox line = new HBox(6, read, home);
+        line.setAlignment(Pos.CENTER_LEFT);
+        VBox all = new VBox(4, Texts.label("Ground", "heading"), line);
+        now.ground().ifPresent(g -> {
+            Button forget = small("ground-forget", "×", "Forget the heights of the ground");
+            forget.setAccessibleText("Forget the heights of the ground");
+            forget.setOnAction(e -> enter.test(f -> f.withGround(Optional.empty())));
+            double highest = g.tops().stream().mapToDouble(t -> t).max().orElse(0);
+            HBox known = new HBox(
+                    6,
+                    Texts.label(
+                            g.source() + ": up to " + Quantity.HEIGHT.text(highest, session.units())
+                                    + " above home within " + Quantity.DISTANCE.text(g.reach(), session.units()),
+                            "soft"),
+                    forget);
+            known.setAlignment(Pos.CENTER_LEFT);
+            all.getChildren().add(known);
+        });
+        return all;
+    }
+
+    /** Reads a grid in the background; it belongs to the field that was shown when it was chosen. */
+    private void read(String home) {
+        String[] words = home.isBlank() ? new String[] {"0", "0"} : home.strip().split("[\\s,;]+");
+        double[] at;
+        try {
+            at = new double[] {Double.parseDouble(words[0]), Double.parseDouble(words[1])};
+        } catch (RuntimeException e) {
+            session.tell(
+                    "Home in the grid: write east and north in metres, such as 3480 5912; “" + home + "” is not that.");
+            return;
+        }
+        Optional<String> field = session.field().map(Field::name);
+        dialogs.open("Read heights of the ground", List.of(".asc")).stream()
+                .findFirst()
+                .ifPresent(file -> session.desk()
+                        .jobs()
+                        .start(
+                                Lane.READ,
+                                session.aircraft(),
+                                running -> Ground.around(
+                                        file.getFileName().toString(),
+                                        HeightGridReader.read(file, running),
+                                        at[0],
+                                        at[1]),
+                                ground -> {
+                                    if (session.field().map(Field::name).equals(field)) {
+                                        enter.test(f -> f.withGround(Optional.of(ground)));
+                                        session.tell("Heights of the ground read, to "
+                                                + Quantity.DISTANCE.text(ground.reach(), session.units())
+                                                + " from home.");
+                                    } else {
+                                        session.tell("Another field is shown now; read the heights there once more.");
+                                    }
+                                },
+                                session::tell));
     }
 
     /** What stands there, in one line. */

@@ -1,0 +1,2 @@
+/** Grids of heights of the ground, in. */
+package app.drachen.files.heights;
