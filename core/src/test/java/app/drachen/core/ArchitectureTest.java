@@ -20,9 +20,10 @@ class ArchitectureTest {
     private static final List<List<String>> FLOORS = List.of(
             List.of("units", "working", "math"),
             List.of("air", "geodesy", "log", "plot"),
-            List.of("airframe", "propulsion", "controls", "modes", "harness"),
+            List.of("airframe", "propulsion", "controls", "modes", "harness", "signals"),
             List.of("setup"),
             List.of("aerodynamics", "wiring"),
+            List.of("hearing"),
             List.of("flight"),
             List.of("sensing"),
             List.of("autopilot"),

@@ -13,6 +13,7 @@ import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.HarnessSection;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.setup.TuneSection;
+import app.drachen.core.signals.SignalsSection;
 import app.drachen.files.json.SetupJson;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -200,13 +201,36 @@ class SetupJsonTest {
                     List.of(Facet.RADIO, Facet.LOSSES, Facet.ARMING).stream()
                             .sorted()
                             .toList(),
+                    Facet.differing(today.withSignals(SignalsSection.EMPTY), read));
+        }
+    }
+
+    /** Documents of version 7 know no values, alarms, calls, scales or pages; the proofs of all else stay as they were. */
+    @ParameterizedTest
+    @ValueSource(strings = {"conventional", "vee", "wing"})
+    void documentsOfVersionSevenAreRead(String kind) throws Exception {
+        Setup today =
+                switch (kind) {
+                    case "conventional" -> DemoAircraft.seeschwalbe();
+                    case "vee" -> DemoAircraft.strandlaeufer();
+                    default -> DemoAircraft.rochen();
+                };
+        try (var in = SetupJsonTest.class.getResourceAsStream("setup-7-" + kind + ".json")) {
+            Setup read = SetupJson.read(new String(in.readAllBytes(), StandardCharsets.UTF_8), NAMED);
+            assertEquals(today.withSignals(SignalsSection.EMPTY), read);
+            assertEquals(read, SetupJson.read(SetupJson.write(read), NAMED));
+            assertEquals(
+                    kind.equals("conventional")
+                            ? List.of(Facet.VALUES, Facet.ALARMS, Facet.CALLS, Facet.SCALES, Facet.DISPLAY)
+                            : List.of(),
                     Facet.differing(today, read));
         }
     }
 
-    /** What programs knew before sticks' channels, losses and arming could be entered. */
+    /** What programs knew before sticks' channels, losses, arming and signals could be entered. */
     private static Setup before(Setup setup) {
-        return setup.withControls(setup.controls().withRadio(Optional.empty()))
+        return setup.withSignals(SignalsSection.EMPTY)
+                .withControls(setup.controls().withRadio(Optional.empty()))
                 .withModes(setup.modes().withLosses(LossPlan.NONE).withArming(Optional.empty()));
     }
 

@@ -53,6 +53,12 @@ public enum ProofKind {
             Facet.PITCH_GAINS,
             Facet.HEIGHT_GAINS),
     HAND_OVER("hand-over", Stage.MODES, Facet.SECOND_PATH),
+    CHARGE_BACK("current sensor against the charger", Stage.SIGNALS, Facet.WIRING),
+    VOLTS_SCALE("volts against a meter", Stage.SIGNALS, Facet.WIRING),
+    AIRSPEED_SCALE("airspeed against ground speed", Stage.SIGNALS, Facet.BOARD, Facet.PORTS),
+    STRENGTH_SCALE("strength at two levels", Stage.SIGNALS, Facet.RADIOS, Facet.AERIALS),
+    ROTATION_SCALE("motor speed against another meter", Stage.SIGNALS, Facet.PROPULSION),
+    HEIGHT_SCALE("height against a known one", Stage.SIGNALS, Facet.BOARD),
     PREFLIGHT("checks before the flight", Stage.BENCH, Facet.PACKS),
     PROPELLER_OFF("propeller off", Stage.BENCH, Facet.PROPULSION),
     REHEARSAL(

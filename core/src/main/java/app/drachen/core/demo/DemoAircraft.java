@@ -279,8 +279,8 @@ public final class DemoAircraft {
                 LossPlan.usual(),
                 Optional.of(Arming.GUARDED),
                 Optional.empty());
-        return DemoHarness.seeschwalbe(
-                finish("Seeschwalbe", "Motor glider for the long dyke", airframe, parts, propulsion, controls, modes));
+        return DemoSignals.seeschwalbe(DemoHarness.seeschwalbe(
+                finish("Seeschwalbe", "Motor glider for the long dyke", airframe, parts, propulsion, controls, modes)));
     }
 
     /** Seeschwalbe with the height gain that makes it porpoise in Hold. */

@@ -23,6 +23,7 @@ import java.util.stream.DoubleStream;
  * @param wanted the mode wanted at each position, in the order of the switch; with a second switch at each combination, for each
  *     of its positions in turn all of the first
  * @param second a second switch on the channel, if there is one
+ * @param wanderMicros how far the pulse was seen to wander either way while no switch moved [µs], 0 to 200; empty if nobody looked
  */
 public record Selector(
         SelectorKind kind,
@@ -31,8 +32,10 @@ public record Selector(
         double microsPerPercent,
         List<PulseBand> bands,
         List<FlightMode> wanted,
-        Optional<SecondSwitch> second) {
+        Optional<SecondSwitch> second,
+        Optional<Double> wanderMicros) {
     public Selector {
+        wanderMicros.ifPresent(w -> Ranges.require("wander of the pulse", w, 0, 200, "µs"));
         Ranges.require("weight", weight, -1.25, 1.25, "-");
         Ranges.require("offset", offset, -1.25, 1.25, "-");
         Ranges.require("pulse per percent", microsPerPercent, 3, 7, "µs/%");
@@ -54,7 +57,19 @@ public record Selector(
             double microsPerPercent,
             List<PulseBand> bands,
             List<FlightMode> wanted) {
-        this(kind, weight, offset, microsPerPercent, bands, wanted, Optional.empty());
+        this(kind, weight, offset, microsPerPercent, bands, wanted, Optional.empty(), Optional.empty());
+    }
+
+    /** A selector whose wander nobody has looked at. */
+    public Selector(
+            SelectorKind kind,
+            double weight,
+            double offset,
+            double microsPerPercent,
+            List<PulseBand> bands,
+            List<FlightMode> wanted,
+            Optional<SecondSwitch> second) {
+        this(kind, weight, offset, microsPerPercent, bands, wanted, second, Optional.empty());
     }
 
     /** Every position, or combination of positions. */
@@ -244,7 +259,7 @@ public record Selector(
      * @param newOffset [-]
      */
     public Selector withTravel(double newWeight, double newOffset) {
-        return new Selector(kind, newWeight, newOffset, microsPerPercent, bands, wanted, second);
+        return new Selector(kind, newWeight, newOffset, microsPerPercent, bands, wanted, second, wanderMicros);
     }
 
     /** The same selector with another mode wanted at one position, and in the band it falls into. */
@@ -256,7 +271,7 @@ public record Selector(
         for (PulseBand band : bands) {
             changed.add(band.holds(pulse) ? new PulseBand(band.lowMicros(), band.highMicros(), mode) : band);
         }
-        return new Selector(kind, weight, offset, microsPerPercent, changed, modes, second);
+        return new Selector(kind, weight, offset, microsPerPercent, changed, modes, second, wanderMicros);
     }
 
     /**
@@ -279,7 +294,7 @@ public record Selector(
 
     /** The same selector with other bands. */
     public Selector withBands(List<PulseBand> newBands) {
-        return new Selector(kind, weight, offset, microsPerPercent, newBands, wanted, second);
+        return new Selector(kind, weight, offset, microsPerPercent, newBands, wanted, second, wanderMicros);
     }
 
     /** The same selector with a second switch, or without; each new combination wants what the first switch gave. */
@@ -288,12 +303,12 @@ public record Selector(
         for (Combination c : Combination.of(kind, other)) {
             modes.add(wanted.get(Math.min(wanted.size(), c.first()) - 1));
         }
-        return new Selector(kind, weight, offset, microsPerPercent, bands, modes, other);
+        return new Selector(kind, weight, offset, microsPerPercent, bands, modes, other, wanderMicros);
     }
 
     /** The same selector with a second switch and the mode wanted at each combination. */
     public Selector withSecond(Optional<SecondSwitch> other, List<FlightMode> modes) {
-        return new Selector(kind, weight, offset, microsPerPercent, bands, modes, other);
+        return new Selector(kind, weight, offset, microsPerPercent, bands, modes, other, wanderMicros);
     }
 
     /** The same selector with the second switch weighted otherwise. */
@@ -333,5 +348,10 @@ public record Selector(
                 Working.in("offset", offset, Quantity.SHARE),
                 Working.in("k, µs per percent", microsPerPercent, Quantity.NUMBER),
                 Working.in("positions", wanted.size(), Quantity.COUNT));
+    }
+
+    /** The same, its pulse seen to wander so far either way [µs], or nobody looked. */
+    public Selector wandering(Optional<Double> micros) {
+        return new Selector(kind, weight, offset, microsPerPercent, bands, wanted, second, micros);
     }
 }

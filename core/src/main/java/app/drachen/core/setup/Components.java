@@ -1,27 +1,10 @@
 package app.drachen.core.setup;
 
-import app.drachen.core.airframe.Flap;
 import app.drachen.core.airframe.Part;
-import app.drachen.core.airframe.PartKind;
-import app.drachen.core.airframe.Position;
 import app.drachen.core.airframe.WingPanel;
-import app.drachen.core.controls.ExtraMix;
-import app.drachen.core.controls.Linkage;
-import app.drachen.core.controls.MixRow;
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.Surface;
-import app.drachen.core.harness.BoardRail;
-import app.drachen.core.harness.Boards;
-import app.drachen.core.harness.Device;
-import app.drachen.core.harness.DeviceKind;
-import app.drachen.core.harness.Lead;
-import app.drachen.core.harness.Pin;
-import app.drachen.core.harness.Place;
-import app.drachen.core.harness.Radio;
-import app.drachen.core.propulsion.Drive;
-import app.drachen.core.propulsion.Motor;
 import app.drachen.core.propulsion.Pack;
-import app.drachen.core.propulsion.Propeller;
 import java.lang.reflect.Constructor;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.ParameterizedType;
@@ -116,7 +99,7 @@ public final class Components {
                 walk(inner, here, joined(place, PASSED.contains(c.getName()) ? "" : spoken(c.getName())), found, rows);
             } else if (value instanceof List<?> list) {
                 String one = joined(place, singular(c.getName()));
-                if (PROTOTYPES.containsKey(element(c))) {
+                if (Prototypes.ALL.containsKey(element(c))) {
                     rows.add(new Row(here, one, list.size()));
                 }
                 for (int i = 0; i < list.size(); i++) {
@@ -278,33 +261,6 @@ public final class Components {
         }
     }
 
-    /** What a list begins with; a list of other things is not added to. */
-    private static final Map<Class<?>, Object> PROTOTYPES = Map.ofEntries(
-            Map.entry(WingPanel.class, new WingPanel(0.2, 0.2, 0.3, 0, 0, 0)),
-            Map.entry(Flap.class, Flap.aileron(0.5, 0.95, 0.25)),
-            Map.entry(Part.class, new Part("part", PartKind.OTHER, 0.02, new Position(0.1, 0, 0))),
-            Map.entry(Drive.class, Drive.straight(new Motor(100, 0.08, 0.9), new Propeller(0.25, 0.14))),
-            Map.entry(Pack.class, new Pack("pack", 3, 7_920, 0.03)),
-            Map.entry(
-                    Output.class,
-                    new Output(
-                            1,
-                            new Surface(Surface.Role.FLAP, Surface.Side.LEFT, 1),
-                            MixRow.NONE,
-                            false,
-                            1500,
-                            1000,
-                            2000,
-                            1500,
-                            new Linkage(0.009, 0.014, Math.toRadians(45), true))),
-            Map.entry(ExtraMix.class, ExtraMix.FIRST),
-            Map.entry(BoardRail.class, Boards.kiebitz().rails().get(3)),
-            Map.entry(Place.class, Boards.kiebitz().places().get(0)),
-            Map.entry(Device.class, Device.typical("device", DeviceKind.OTHER, "", "")),
-            Map.entry(Lead.class, Lead.of("device", "", 26)),
-            Map.entry(Radio.class, HarnessNames.RADIO),
-            Map.entry(Pin.class, Pin.GROUND));
-
     private static Class<?> elementOf(Setup setup, String list) {
         Object at = setup;
         Class<?> element = Object.class;
@@ -326,13 +282,17 @@ public final class Components {
 
     /** One more like the last, with a name, a channel or a place of its own. */
     private static Object next(List<Object> there, Class<?> element) {
-        Object like = there.isEmpty() ? PROTOTYPES.get(element) : there.get(there.size() - 1);
+        Object like = there.isEmpty() ? Prototypes.ALL.get(element) : there.get(there.size() - 1);
         if (like instanceof Part part) {
             return new Part(free("part", there, o -> ((Part) o).name()), part.kind(), part.mass(), part.position());
         }
         if (like instanceof Pack pack) {
             String label = free("pack", there, o -> ((Pack) o).label());
             return new Pack(label, pack.cells(), pack.capacity(), pack.resistance());
+        }
+        Optional<Object> another = SignalsNext.of(like, there);
+        if (another.isPresent()) {
+            return another.get();
         }
         Optional<Object> named = HarnessNames.renamed(
                 like, base -> free(base, there, o -> HarnessNames.of((Record) o).orElse("")));

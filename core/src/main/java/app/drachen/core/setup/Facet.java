@@ -33,9 +33,10 @@ public enum Facet {
     THROWS("throws", each("low", Output::lowMicros), each("high", Output::highMicros)),
     RATES("rates", field("rates", s -> s.controls().rates())),
     RADIO_TRIMS("radio trims", field("trims", s -> s.controls().trims())),
-    SELECTOR("selector", field("selector", s -> s.modes().selector()), field("switches", s -> Optional.of(
-                    s.modes().switches())
-            .filter(all -> !all.isEmpty()))),
+    SELECTOR(
+            "selector",
+            field("selector", s -> s.modes().selector().wandering(Optional.empty())),
+            field("switches", s -> Optional.of(s.modes().switches()).filter(all -> !all.isEmpty()))),
     LAUNCH_MODE("launch mode", field("mode", s -> s.modes().launchMode())),
     LIMITS(
             "bank and pitch limits",
@@ -80,6 +81,17 @@ public enum Facet {
     AERIALS("aerials", field("aerials", s -> s.harness().radios().stream()
             .map(r -> Map.of("device", r.device(), "aerial", r.aerial(), "tilt", r.tilt(), "farTilt", r.farTilt()))
             .toList())),
+    VALUES(
+            "values",
+            field("wanted", s -> s.signals().wanted()),
+            field("ways", s -> s.signals().ways()),
+            field("suppliers", s -> s.signals().suppliers())),
+    ALARMS("alarms", field("alarms", s -> s.signals().alarms()), field("reaction", s -> s.signals()
+            .reaction())),
+    CALLS("calls", field("calls", s -> s.signals().calls()), field("tones", s -> s.signals()
+            .tones())),
+    SCALES("scales", field("scales", s -> s.signals().scales())),
+    DISPLAY("display", field("pages", s -> s.signals().pages())),
     ROLL_GAINS("roll gains", field("roll", s -> s.gains().roll())),
     PITCH_GAINS("pitch gains", field("pitch", s -> s.gains().pitch())),
     YAW_GAINS("yaw gains", field("rate", s -> s.gains().yawRate())),

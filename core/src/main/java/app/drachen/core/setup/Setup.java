@@ -10,6 +10,7 @@ import app.drachen.core.airframe.Tail;
 import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.modes.ModeSetup;
 import app.drachen.core.propulsion.Propulsion;
+import app.drachen.core.signals.SignalsSection;
 import app.drachen.core.units.Ranges;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,6 +27,7 @@ import java.util.function.UnaryOperator;
  * @param harness board, devices, leads, radios
  * @param controls mixer, outputs, trims, rates
  * @param modes selector, limits, way home
+ * @param signals values, alarms, calls, scales, pages
  * @param tune gains of the autopilot, and where they came from
  * @param decisions defaults of judgement that the pilot has set otherwise, each with a reason
  * @param waivers rules whose missing evidence the pilot passes over, each with a reason
@@ -38,6 +40,7 @@ public record Setup(
         HarnessSection harness,
         ControlSetup controls,
         ModeSetup modes,
+        SignalsSection signals,
         TuneSection tune,
         List<Decision> decisions,
         List<Waiver> waivers,
@@ -53,6 +56,21 @@ public record Setup(
         if (decisions.stream().map(Decision::id).distinct().count() != decisions.size()) {
             throw new IllegalArgumentException("a judgement is set twice; keep one");
         }
+    }
+
+    /** A set-up of which nothing is entered in Signals. */
+    public Setup(
+            String name,
+            String note,
+            BuildSection build,
+            HarnessSection harness,
+            ControlSetup controls,
+            ModeSetup modes,
+            TuneSection tune,
+            List<Decision> decisions,
+            List<Waiver> waivers,
+            List<Facet> assumed) {
+        this(name, note, build, harness, controls, modes, SignalsSection.EMPTY, tune, decisions, waivers, assumed);
     }
 
     public Airframe airframe() {
@@ -119,31 +137,35 @@ public record Setup(
 
     /** The same aircraft under another name. */
     public Setup withName(String newName) {
-        return new Setup(newName, note, build, harness, controls, modes, tune, decisions, waivers, assumed);
+        return new Setup(newName, note, build, harness, controls, modes, signals, tune, decisions, waivers, assumed);
     }
 
     public Setup withBuild(BuildSection newBuild) {
-        return new Setup(name, note, newBuild, harness, controls, modes, tune, decisions, waivers, assumed);
+        return new Setup(name, note, newBuild, harness, controls, modes, signals, tune, decisions, waivers, assumed);
     }
 
     public Setup withHarness(HarnessSection newHarness) {
-        return new Setup(name, note, build, newHarness, controls, modes, tune, decisions, waivers, assumed);
+        return new Setup(name, note, build, newHarness, controls, modes, signals, tune, decisions, waivers, assumed);
     }
 
     public Setup withControls(ControlSetup newControls) {
-        return new Setup(name, note, build, harness, newControls, modes, tune, decisions, waivers, assumed);
+        return new Setup(name, note, build, harness, newControls, modes, signals, tune, decisions, waivers, assumed);
     }
 
     public Setup withModes(ModeSetup newModes) {
-        return new Setup(name, note, build, harness, controls, newModes, tune, decisions, waivers, assumed);
+        return new Setup(name, note, build, harness, controls, newModes, signals, tune, decisions, waivers, assumed);
+    }
+
+    public Setup withSignals(SignalsSection newSignals) {
+        return new Setup(name, note, build, harness, controls, modes, newSignals, tune, decisions, waivers, assumed);
     }
 
     public Setup withTune(TuneSection newTune) {
-        return new Setup(name, note, build, harness, controls, modes, newTune, decisions, waivers, assumed);
+        return new Setup(name, note, build, harness, controls, modes, signals, newTune, decisions, waivers, assumed);
     }
 
     public Setup withDecisions(List<Decision> newDecisions) {
-        return new Setup(name, note, build, harness, controls, modes, tune, newDecisions, waivers, assumed);
+        return new Setup(name, note, build, harness, controls, modes, signals, tune, newDecisions, waivers, assumed);
     }
 
     /** What was decided about a judgement. */
@@ -169,7 +191,7 @@ public record Setup(
         List<Waiver> changed = new ArrayList<>(waivers);
         changed.removeIf(w -> w.rule().equals(rule));
         waiver.ifPresent(changed::add);
-        return new Setup(name, note, build, harness, controls, modes, tune, decisions, changed, assumed);
+        return new Setup(name, note, build, harness, controls, modes, signals, tune, decisions, changed, assumed);
     }
 
     public Setup withAirframe(Airframe newAirframe) {
@@ -227,6 +249,6 @@ public record Setup(
 
     /** The same with something else still to be confirmed. */
     public Setup withAssumed(List<Facet> newAssumed) {
-        return new Setup(name, note, build, harness, controls, modes, tune, decisions, waivers, newAssumed);
+        return new Setup(name, note, build, harness, controls, modes, signals, tune, decisions, waivers, newAssumed);
     }
 }

@@ -4,6 +4,7 @@ import app.drachen.core.calc.Calculation;
 import app.drachen.core.calc.Told;
 import app.drachen.core.stages.logbook.LogbookSums;
 import app.drachen.core.stages.modes.ModesSums;
+import app.drachen.core.stages.signals.SignalsTold;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -23,7 +24,7 @@ public final class Calculations {
 
     /** The answers in words. */
     public static List<Told> told() {
-        return List.of(ModesSums.seen());
+        return List.of(ModesSums.seen(), SignalsTold.cover(), SignalsTold.pages());
     }
 
     /** One by its id, in any letters. */

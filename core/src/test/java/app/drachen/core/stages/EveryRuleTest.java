@@ -398,6 +398,7 @@ class EveryRuleTest {
                 line("MODES-R9", GOOD.on(BARE.withObstacles(List.of(), true)), State.OPEN)));
         lines.addAll(HarnessLines.all());
         lines.addAll(CardLines.all());
+        lines.addAll(SignalsLines.all());
         Map<String, ProofKind> byProof = new HashMap<>(Map.of(
                 "BUILD-R2", ProofKind.WEIGHING,
                 "HARNESS-R14", ProofKind.HARNESS_CHECK,

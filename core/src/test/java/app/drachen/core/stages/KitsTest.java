@@ -136,7 +136,6 @@ class KitsTest {
     void aStageHasInstrumentsExactlyIfItHasRules() {
         Kits.all().forEach(k -> assertEquals(!k.rules().isEmpty(), k.hasInstruments()));
         assertEquals(
-                List.of(Stage.SIGNALS),
-                Kits.clearance(Situation.of(DemoAircraft.rochen())).unchecked());
+                List.of(), Kits.clearance(Situation.of(DemoAircraft.rochen())).unchecked());
     }
 }

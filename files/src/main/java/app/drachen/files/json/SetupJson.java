@@ -43,7 +43,7 @@ public final class SetupJson {
     public static final String FORMAT = "drachen-setup";
 
     /** Version of the document this program writes. */
-    public static final int VERSION = 7;
+    public static final int VERSION = 8;
 
     private static final long LARGEST = 5_000_000;
     private static final SimpleModule DAYS = new SimpleModule()

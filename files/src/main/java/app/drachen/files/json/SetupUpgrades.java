@@ -17,7 +17,8 @@ final class SetupUpgrades {
             SetupUpgrades::toVersionFour,
             SetupUpgrades::toVersionFive,
             SetupUpgrades::toVersionSix,
-            SetupUpgrades::toVersionSeven);
+            SetupUpgrades::toVersionSeven,
+            SetupUpgrades::toVersionEight);
 
     private SetupUpgrades() {}
 
@@ -175,6 +176,33 @@ final class SetupUpgrades {
             modes.putNull("arming");
             modes.putNull("second");
         }
+    }
+
+    /** Version 8: values, alarms, calls, scales, pages, and how the selector's pulse wanders. Nobody has written them there before. */
+    private static void toVersionEight(ObjectNode setup) {
+        if (setup.path("modes").get("selector") instanceof ObjectNode selector) {
+            selector.putNull("wanderMicros");
+        }
+        ObjectNode signals = setup.putObject("signals");
+        List.of("wanted", "ways", "suppliers").forEach(signals::putArray);
+        signals.put("reaction", 1.5);
+        signals.putArray("alarms");
+        signals.putObject("tones")
+                .put("on", false)
+                .put("middle", 600.0)
+                .put("octave", 5.0)
+                .put("deadBand", 0.4)
+                .put("ceiling", 5.0);
+        signals.putObject("calls").put("alarmsInterrupt", true).putArray("calls");
+        signals.putObject("scales")
+                .put("current", 1.0)
+                .put("currentOffset", 0.0)
+                .put("volts", 1.0)
+                .put("pressure", 1.0)
+                .put("height", 1.0)
+                .put("polePairs", 0)
+                .putNull("strength");
+        signals.putArray("pages");
     }
 
     /** "LEFT_AILERON" as role, side and number. */

@@ -47,7 +47,9 @@ public final class SelectorMargin implements ClearanceRule {
     @Override
     public Ruling check(Situation situation) {
         Selector selector = situation.setup().modes().selector();
-        double margin = selector.leastMargin();
+        double wander = selector.wanderMicros().orElse(0.0);
+        double margin = selector.leastMargin() - wander;
+        String wanders = wander > 0 ? ", of which it wanders " + Quantity.PULSE.text(wander) : "";
         if (Double.isNaN(margin)) {
             return Ruling.of(
                     Stage.MODES,
@@ -62,8 +64,10 @@ public final class SelectorMargin implements ClearanceRule {
                     Finding.of(
                             id(),
                             State.GOOD,
-                            "All positions keep " + Quantity.PULSE.text(margin) + " from an edge",
-                            "",
+                            "All positions keep " + Quantity.PULSE.text(selector.leastMargin()) + " from an edge",
+                            selector.wanderMicros()
+                                    .map(w -> "The pulse wanders by ± " + Quantity.PULSE.text(w) + ".")
+                                    .orElse("How far the pulse wanders was not measured: watch it for a minute."),
                             selector.marginWorking()));
         }
         Optional<Selector> solved = selector.solved();
@@ -81,7 +85,8 @@ public final class SelectorMargin implements ClearanceRule {
         Finding finding = Finding.of(
                 id(),
                 margin < situation.judged(STOP) ? State.STOP : State.CAUTION,
-                "Position " + worst.position() + " lies " + Quantity.PULSE.text(margin) + " from a band edge",
+                "Position " + worst.position() + " lies " + Quantity.PULSE.text(margin + wander) + " from a band edge"
+                        + wanders,
                 Quantity.PULSE.text(situation.judged(CAUTION)) + " are wanted. " + better,
                 selector.marginWorking());
         return solved.map(s -> Ruling.of(

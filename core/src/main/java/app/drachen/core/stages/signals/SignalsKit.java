@@ -1,7 +1,9 @@
 package app.drachen.core.stages.signals;
 
+import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageKit;
+import app.drachen.core.setup.Facet;
 import java.util.List;
 import java.util.Optional;
 
@@ -13,10 +15,26 @@ public final class SignalsKit {
     public static StageKit kit() {
         return new StageKit(
                 Stage.SIGNALS,
-                Stage.SIGNALS.label(),
-                List.of(),
-                List.of(),
-                List.of(),
+                "What reaches you in time",
+                List.of(Facet.VALUES, Facet.ALARMS, Facet.CALLS, Facet.SCALES, Facet.DISPLAY),
+                List.of(
+                        ProofKind.CHARGE_BACK,
+                        ProofKind.VOLTS_SCALE,
+                        ProofKind.AIRSPEED_SCALE,
+                        ProofKind.STRENGTH_SCALE,
+                        ProofKind.ROTATION_SCALE,
+                        ProofKind.HEIGHT_SCALE),
+                List.of(
+                        new ValuesCome(),
+                        new HeightAlarmEarly(),
+                        new CallsClear(),
+                        new LinkWarns(),
+                        new EnergyWarns(),
+                        new TonesHeard(),
+                        new CurrentTrue(),
+                        new ScalesChecked(),
+                        new UnitsMeant(),
+                        new HeightSource()),
                 SignalsSums.all(),
                 List.of(),
                 Optional.empty());

@@ -83,6 +83,13 @@ final class SelectorPane extends VBox {
                         Quantity.SHARE,
                         s.offset(),
                         v -> setSelector("Selector offset", x -> x.withTravel(x.weight(), v))));
+        QuantityField wander = field(
+                "Wander ±",
+                Quantity.PULSE,
+                s.wanderMicros().orElse(Double.NaN),
+                v -> setSelector("Wander of the selector's pulse", x -> x.wandering(Optional.of(v))));
+        wander.hint("Watch the channel's pulse for a minute without touching a switch: half of highest less lowest");
+        head.getChildren().add(wander);
         s.second().ifPresent(x -> head.getChildren()
                 .add(field(
                         "2nd",
@@ -147,7 +154,8 @@ final class SelectorPane extends VBox {
                 "Position " + row + " gives " + mode.getValue().label(), x -> x.withMode(row, mode.getValue())));
         String edge =
                 Double.isNaN(place.marginMicros()) ? "–" : Quantity.PULSE.text(place.marginMicros(), session.units());
-        boolean bad = place.mode().isEmpty() || place.marginMicros() < 40;
+        double wanders = s.wanderMicros().orElse(0.0);
+        boolean bad = place.mode().isEmpty() || place.marginMicros() - wanders < 40;
         Label edgeLabel = Texts.label(edge, "figure");
         if (bad) {
             edgeLabel.getStyleClass().add("bad");

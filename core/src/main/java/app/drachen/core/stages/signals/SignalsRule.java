@@ -1,0 +1,23 @@
+package app.drachen.core.stages.signals;
+
+import app.drachen.core.clearance.Remedy;
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.clearance.StageRule;
+import app.drachen.core.signals.SignalsSection;
+import java.util.function.UnaryOperator;
+
+/** A rule of stage Signals. */
+abstract class SignalsRule extends StageRule {
+    SignalsRule(String id, String demand) {
+        super(Stage.SIGNALS, id, demand);
+    }
+
+    /** A change of what is entered in Signals. */
+    static Remedy change(String label, String reason, UnaryOperator<SignalsSection> how) {
+        return new Remedy.Change(label, reason, s -> s.withSignals(how.apply(s.signals())));
+    }
+
+    static String upper(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+}
