@@ -194,7 +194,7 @@ class SetupSchemaTest {
             for (String damage : List.of(
                     text.replaceFirst("\"incidence\" : [-0-9.E]+", "\"incidence\" : \"two\""),
                     text.replaceFirst("\"name\"", "\"nom\""),
-                    text.replaceFirst("\"version\" : 7", "\"version\" : 8"),
+                    text.replaceFirst("\"version\" : 8", "\"version\" : 9"),
                     text.replaceFirst("\"kind\" : \"(none|vee|conventional)\"", "\"kind\" : \"butterfly\""))) {
                 assertFalse(schema.validate(MAPPER.readTree(damage)).isEmpty(), setup.name());
                 org.junit.jupiter.api.Assertions.assertThrows(

@@ -20,7 +20,7 @@ import java.util.Optional;
 public final class DemoSignals {
     private static final List<Integer> ALWAYS = List.of(1, 2, 3);
     private static final double HEIGHT = 110;
-    private static final double LATE = 116;
+    private static final double LATE = 115;
 
     private DemoSignals() {}
 

@@ -36,7 +36,7 @@ public record AlarmTrial(
      */
     public static Optional<AlarmTrial> of(FlightLog log, Setup setup, Alarm alarm, double ground) {
         Optional<Path> path = Path.of(setup, alarm.kind().value()).filter(Path::whole);
-        if (path.isEmpty() || !Readings.has(log, alarm.kind()) || log.rows() < 2) {
+        if (path.isEmpty() || !Readings.has(log, alarm.kind().value()) || log.rows() < 2) {
             return Optional.empty();
         }
         Chain chain =
@@ -50,7 +50,8 @@ public record AlarmTrial(
         int inVain = 0;
         double furthest = Double.NaN;
         for (int row = 0; row < log.rows(); row++) {
-            double value = Readings.of(log, setup, alarm.kind(), row, ground);
+            double value = Readings.alarmed(
+                    setup, alarm.kind(), Readings.of(log, setup, alarm.kind().value(), row, ground));
             if (Double.isNaN(value)) {
                 continue;
             }

@@ -4,46 +4,94 @@ import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.signals.Alarm;
+import app.drachen.core.signals.Value;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
 
-/** What an alarm would read in a row of a log. */
-final class Readings {
+/** What is read in a row of a log. */
+public final class Readings {
     private Readings() {}
 
-    /** Whether a log has what an alarm reads. */
-    static boolean has(FlightLog log, Alarm.Kind kind) {
-        return switch (kind) {
-            case HEIGHT -> log.has(LogColumn.HEIGHT);
-            case PACK, RESTING -> log.has(LogColumn.VOLTS);
-            case ENERGY -> log.has(LogColumn.CHARGE);
-            case LINK -> log.has(LogColumn.STRENGTH);
-            case SPEED -> log.has(LogColumn.AIRSPEED);
-            case SATELLITES -> log.has(LogColumn.SATELLITES);
-            case TEMPERATURE -> log.has(LogColumn.MOTOR_TEMPERATURE);
-            case TIME -> true;
+    private static Optional<LogColumn> column(Value value) {
+        return switch (value) {
+            case PACK_VOLTS -> Optional.of(LogColumn.VOLTS);
+            case TIME -> Optional.of(LogColumn.TIME);
+            case MODE -> Optional.of(LogColumn.MODE);
+            case HEIGHT -> Optional.of(LogColumn.HEIGHT);
+            case CLIMB -> Optional.of(LogColumn.CLIMB);
+            case AIRSPEED -> Optional.of(LogColumn.AIRSPEED);
+            case GROUND_SPEED -> Optional.of(LogColumn.GROUND_SPEED);
+            case HOME_BEARING, HOME_DISTANCE -> Optional.of(LogColumn.NORTH);
+            case SATELLITES -> Optional.of(LogColumn.SATELLITES);
+            case CHARGE -> Optional.of(LogColumn.CHARGE);
+            case STRENGTH -> Optional.of(LogColumn.STRENGTH);
+            case WIND -> Optional.of(LogColumn.WIND_NORTH);
+            case CURRENT -> Optional.of(LogColumn.AMPS);
+            case RPM -> Optional.of(LogColumn.ROTATION);
+            case TEMPERATURE -> Optional.of(LogColumn.MOTOR_TEMPERATURE);
+            case RECEIVER_VOLTS, POSITION -> Optional.empty();
         };
     }
 
+    /** Whether a log has a value. */
+    public static boolean has(FlightLog log, Value value) {
+        return column(value).filter(log::has).isPresent();
+    }
+
     /**
-     * The value in a row.
+     * A value in a row.
      *
      * @param ground logged height of the launch [m]
-     * @return [SI unit of the kind]; NaN where it is not logged
+     * @return [SI unit of the value]; NaN where it is not logged; strength over the loss [dB]
      */
-    static double of(FlightLog log, Setup setup, Alarm.Kind kind, int row, double ground) {
+    public static double of(FlightLog log, Setup setup, Value value, int row, double ground) {
+        if (!has(log, value)) {
+            return Double.NaN;
+        }
+        double read = log.value(column(value).orElseThrow(), row);
+        return switch (value) {
+            case TIME -> read - log.time(0);
+            case HEIGHT -> read - ground;
+            case HOME_BEARING -> (Math.atan2(-log.value(LogColumn.EAST, row), -read) + 2 * Math.PI) % (2 * Math.PI);
+            case HOME_DISTANCE -> Math.hypot(read, log.value(LogColumn.EAST, row));
+            case WIND -> Math.hypot(read, log.value(LogColumn.WIND_EAST, row));
+            case STRENGTH -> setup.signals()
+                    .scales()
+                    .strength()
+                    .map(p -> read - p.loss())
+                    .orElse(Double.NaN);
+            default -> read;
+        };
+    }
+
+    /** All values of a row that are logged there. */
+    public static Map<Value, Double> all(FlightLog log, Setup setup, int row, double ground) {
+        Map<Value, Double> all = new EnumMap<>(Value.class);
+        for (Value value : Value.values()) {
+            double read = of(log, setup, value, row, ground);
+            if (!Double.isNaN(read)) {
+                all.put(value, read);
+            }
+        }
+        return all;
+    }
+
+    /**
+     * What an alarm reads, from the value that reaches the pilot: cell volts of pack volts, what is shown of a strength over the loss.
+     *
+     * @param value [SI unit of the value]
+     * @return [SI unit of the alarm's kind]
+     */
+    static double alarmed(Setup setup, Alarm.Kind kind, double value) {
         return switch (kind) {
-            case HEIGHT -> log.value(LogColumn.HEIGHT, row) - ground;
-            case PACK, RESTING -> log.value(LogColumn.VOLTS, row)
-                    / setup.propulsion().pack().cells();
-            case ENERGY -> log.value(LogColumn.CHARGE, row);
+            case PACK, RESTING -> value / setup.propulsion().pack().cells();
             case LINK -> setup.signals()
                     .scales()
                     .strength()
-                    .map(p -> p.shown(log.value(LogColumn.STRENGTH, row)))
+                    .map(p -> p.shown(p.loss() + value))
                     .orElse(Double.NaN);
-            case SPEED -> log.value(LogColumn.AIRSPEED, row);
-            case TIME -> log.time(row) - log.time(0);
-            case SATELLITES -> log.value(LogColumn.SATELLITES, row);
-            case TEMPERATURE -> log.value(LogColumn.MOTOR_TEMPERATURE, row);
+            default -> value;
         };
     }
 }

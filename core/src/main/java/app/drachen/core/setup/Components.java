@@ -290,7 +290,7 @@ public final class Components {
             String label = free("pack", there, o -> ((Pack) o).label());
             return new Pack(label, pack.cells(), pack.capacity(), pack.resistance());
         }
-        Optional<Object> another = SignalsNext.of(like, there);
+        Optional<Object> another = SignalsMore.of(like, there);
         if (another.isPresent()) {
             return another.get();
         }

@@ -207,7 +207,20 @@ public enum Quantity {
         return find(symbol, system)
                 .map(unit -> unit.toSi(value))
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "\u201c" + symbol + "\u201d does not belong here; use " + understood()));
+                        "\u201c" + symbol + "\u201d does not belong here" + other(symbol) + "; use " + understood()));
+    }
+
+    /** What a symbol is that belongs to another quantity; empty where it belongs to none. */
+    private String other(String symbol) {
+        for (Quantity quantity : values()) {
+            if (quantity != this
+                    && !symbol.isEmpty()
+                    && quantity.find(symbol, UnitSystem.METRIC).isPresent()) {
+                String name = quantity.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+                return ", it is of " + ("aeiou".indexOf(name.charAt(0)) >= 0 ? "an " : "a ") + name;
+            }
+        }
+        return "";
     }
 
     /** Whether an e stands here as part of a number, as in 1.2e-3. */

@@ -9,6 +9,7 @@ import app.drachen.desktop.stage.harness.HarnessView;
 import app.drachen.desktop.stage.later.LaterView;
 import app.drachen.desktop.stage.maiden.MaidenView;
 import app.drachen.desktop.stage.modes.ModesView;
+import app.drachen.desktop.stage.signals.SignalsView;
 import app.drachen.desktop.stage.surfaces.ThrowsView;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.Place;
@@ -40,6 +41,7 @@ final class Screens {
             new Entry(Stage.HARNESS, uses -> new HarnessView(uses.session(), uses.dialogs())),
             new Entry(Stage.THROWS, uses -> new ThrowsView(uses.session())),
             new Entry(Stage.MODES, uses -> new ModesView(uses.session())),
+            new Entry(Stage.SIGNALS, uses -> new SignalsView(uses.session())),
             new Entry(Stage.BENCH, uses -> new BenchView(uses.session())),
             new Entry(Stage.MAIDEN, uses -> new MaidenView(uses.session(), uses.dialogs(), uses.debrief())));
 

@@ -48,6 +48,7 @@ final class Views {
                 new View("throws-vee", () -> views.tail("Strandläufer")),
                 new View("throws-tail", () -> views.tail("Seeschwalbe")),
                 new View("modes", () -> views.stage("Strandläufer", Stage.MODES)),
+                new View("signals", () -> views.stage("Seeschwalbe", Stage.SIGNALS)),
                 new View("bench", views::bench),
                 new View("maiden", views::maiden),
                 new View("debrief", views::debrief),

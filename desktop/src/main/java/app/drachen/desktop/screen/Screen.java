@@ -48,6 +48,13 @@ public final class Screen {
         WORKERS.execute(task);
     }
 
+    /** Does something that goes on for minutes and waits most of the time, on a thread of its own; the program ends without it. */
+    public static void apart(Runnable task) {
+        Thread thread = new Thread(task, "drachen-apart-" + NUMBER.incrementAndGet());
+        thread.setDaemon(true);
+        thread.start();
+    }
+
     /** Runs on the interface thread and waits for the result. */
     public static <T> T ask(Callable<T> task) throws Exception {
         if (Platform.isFxApplicationThread()) {

@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.clearance.ProofKind;
-import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageState;
 import app.drachen.core.draft.NewAircraft;
@@ -45,15 +44,6 @@ class HarnessWindowTest extends WindowTest {
 
     private HarnessSection now() throws Exception {
         return ask(() -> session.setup().harness());
-    }
-
-    private State says(String rule) throws Exception {
-        return ask(() -> session.clearance().of(Stage.HARNESS).stream()
-                .map(Ruling::finding)
-                .filter(f -> f.id().equals(rule))
-                .findFirst()
-                .orElseThrow()
-                .state());
     }
 
     private void choose(String device) throws Exception {
@@ -236,15 +226,6 @@ class HarnessWindowTest extends WindowTest {
 
     private javafx.scene.Node node2(String id) {
         return scene.lookup("#" + id);
-    }
-
-    private void enter(String id, String text) throws Exception {
-        until(() -> anywhere(id).isPresent());
-        act(() -> {
-            TextField field = (TextField) anywhere(id).orElseThrow();
-            field.setText(text);
-            field.getOnAction().handle(new javafx.event.ActionEvent());
-        });
     }
 
     @Test

@@ -10,6 +10,8 @@ import app.drachen.core.cards.CardPlans;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.setup.Gains;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ComboBox;

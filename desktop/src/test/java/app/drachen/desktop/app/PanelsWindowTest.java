@@ -13,50 +13,13 @@ import app.drachen.core.modes.Loss;
 import app.drachen.core.working.Finding.State;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
 /** Radio, linkage, mixes; selector of two switches, losses, home's end, a second path: entered in the window. */
 class PanelsWindowTest extends WindowTest {
-    private State says(String rule) throws Exception {
-        settle();
-        return ask(() -> session.clearance().rulings().stream()
-                .filter(r -> r.finding().id().equals(rule))
-                .findFirst()
-                .orElseThrow()
-                .finding()
-                .state());
-    }
-
-    private Node there(String id) throws Exception {
-        until(() -> anywhere(id).isPresent());
-        return anywhere(id).orElseThrow();
-    }
-
-    private void enter(String id, String text) throws Exception {
-        TextField field = (TextField) there(id);
-        act(() -> {
-            field.setText(text);
-            field.getOnAction().handle(new javafx.event.ActionEvent());
-        });
-    }
-
-    private void click(String id) throws Exception {
-        Node node = there(id);
-        act(() -> {
-            if (node instanceof Button b) {
-                b.fire();
-            } else {
-                ((CheckBox) node).fire();
-            }
-        });
-    }
-
     private void choose(String id, int index) throws Exception {
         ComboBox<?> box = (ComboBox<?>) there(id);
         act(() -> box.getSelectionModel().select(index));
@@ -84,7 +47,7 @@ class PanelsWindowTest extends WindowTest {
         act(() -> scene.lookup("#throws").requestFocus());
         press(KeyCode.COMMA);
         press(KeyCode.L);
-        click("form-linkage-measured-more-exactly");
+        fire("form-linkage-measured-more-exactly");
         enter("form-linkage-arm-leans-to-the-hinge", "12");
         assertEquals(
                 Math.toRadians(12), rudder().linkage().exact().orElseThrow().armLean(), 1e-9);
@@ -101,7 +64,7 @@ class PanelsWindowTest extends WindowTest {
         // a mix that nobody has flown needs a switch; a preset brings its outputs
         act(() -> scene.lookup("#throws").requestFocus());
         press(KeyCode.M);
-        click("mix-chop");
+        fire("mix-chop");
         assertEquals(State.STOP, says("THROWS-R11"));
         enter("form-mix-0-amount", "35");
         assertEquals(State.CAUTION, says("THROWS-R12"));
@@ -110,7 +73,7 @@ class PanelsWindowTest extends WindowTest {
         enter("form-mix-0-curve-in-percent", "100 40 0");
         assertEquals(
                 3, ask(() -> session.setup().controls().extras().get(0).curve().size()));
-        click("preset-flaps");
+        fire("preset-flaps");
         assertEquals(7, ask(() -> session.setup().controls().outputs().size()));
         assertEquals(2, ask(() -> session.setup().controls().extras().size()), "the pilot's own mix stays");
     }
@@ -129,11 +92,11 @@ class PanelsWindowTest extends WindowTest {
         press(KeyCode.L);
         choose("loss-link-away", 0);
         assertEquals(State.OPEN, says("MODES-R11"));
-        click("losses-usual");
+        fire("losses-usual");
         assertEquals(State.GOOD, says("MODES-R11"));
         assertEquals(
                 Loss.Action.HOME, ask(() -> session.setup().modes().losses().action(Loss.LINK, Loss.Phase.AWAY)));
-        click("losses-fly");
+        fire("losses-fly");
         Label told = (Label) there("losses-told");
         until(() -> told.getText().contains("control link lost, away: After a minute it flies"));
         press(KeyCode.ESCAPE);
@@ -150,21 +113,21 @@ class PanelsWindowTest extends WindowTest {
         enter("form-pitch-down", "35 %");
         assertTrue(notice().contains("%") || notice().contains("°"), "a percentage is no angle: " + notice());
         assertEquals(State.GOOD, says("MODES-R8"));
-        click("form-only-near-level");
+        fire("form-only-near-level");
         assertEquals(State.CAUTION, says("MODES-R5"));
         press(KeyCode.ESCAPE);
         // a console
         act(() -> scene.lookup("#modes").requestFocus());
         press(KeyCode.K);
         assertEquals(State.GOOD, says("MODES-R12"));
-        click("second-add");
+        fire("second-add");
         assertEquals(State.STOP, says("MODES-R12"), "its loss has no action");
         choose("form-when-it-is-lost", 1);
         enter("form-the-radio-takes-back-by", "the mode switch to Manual");
         assertEquals(State.GOOD, says("MODES-R12"));
-        click("second-manual");
+        fire("second-manual");
         assertEquals(State.STOP, says("MODES-R14"), "0.35 s are too late for Manual");
-        click("second-manual");
+        fire("second-manual");
         assertEquals(State.GOOD, says("MODES-R14"));
         press(KeyCode.ESCAPE);
         act(() -> scene.lookup("#modes").requestFocus());

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageState;
+import app.drachen.core.working.Finding.State;
 import app.drachen.desk.Desk;
 import app.drachen.desk.Session;
 import app.drachen.desktop.screen.Screen;
@@ -29,6 +30,7 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
+import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
@@ -205,6 +207,32 @@ abstract class WindowTest {
     void fire(String id) throws Exception {
         until(() -> anywhere(id).isPresent());
         act(() -> ((ButtonBase) anywhere(id).orElseThrow()).fire());
+    }
+
+    /** What a rule says of the aircraft that is open. */
+    State says(String rule) throws Exception {
+        settle();
+        return ask(() -> session.clearance().rulings().stream()
+                .filter(r -> r.finding().id().equals(rule))
+                .findFirst()
+                .orElseThrow()
+                .finding()
+                .state());
+    }
+
+    /** A node of any window, once it is there. */
+    Node there(String id) throws Exception {
+        until(() -> anywhere(id).isPresent());
+        return anywhere(id).orElseThrow();
+    }
+
+    /** Types into a field and takes it by Enter. */
+    void enter(String id, String text) throws Exception {
+        TextField field = (TextField) there(id);
+        act(() -> {
+            field.setText(text);
+            field.getOnAction().handle(new ActionEvent());
+        });
     }
 
     /** A node of any window of the program. */

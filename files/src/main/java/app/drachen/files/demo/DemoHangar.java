@@ -15,11 +15,13 @@ import app.drachen.core.controls.Surface;
 import app.drachen.core.debrief.Debrief;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.demo.DemoField;
+import app.drachen.core.demo.DemoSignals;
 import app.drachen.core.rehearsal.Rehearsal;
 import app.drachen.core.rehearsal.RehearsalPlan;
 import app.drachen.core.rehearsal.Scatter;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.stages.bench.BenchProofs;
+import app.drachen.core.stages.signals.ChargeBack;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
@@ -29,6 +31,7 @@ import app.drachen.files.hangar.Hangar;
 import app.drachen.files.json.SetupJson;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 
 /** Makes the demo hangar: three invented aircraft at three points of the line. */
@@ -165,7 +168,7 @@ public final class DemoHangar {
     }
 
     private void seeschwalbe() {
-        Setup sound = DemoAircraft.seeschwalbe();
+        Setup sound = DemoSignals.flawed(DemoAircraft.seeschwalbe());
         long id = hangar.add(sound, "Drawn and built", today - 90 * DAY);
         weigh(id, -0.003, 0.001, 80);
         prove(id, ProofKind.HARNESS_CHECK, Evidence.REAL, true, "9 leads looked at", 79);
@@ -209,7 +212,19 @@ public final class DemoHangar {
         for (int i = 0; i < 4; i++) {
             fly(id, "hold", DemoField.deichwiese(), 200 + i, 50 - 5 * i);
         }
-        Setup quick = DemoAircraft.seeschwalbePorpoising();
+        // the charger put back an eighth more than the sensor had shown, twice
+        ChargeBack charges = new ChargeBack(List.of(
+                new ChargeBack.Charge(1_290 * 3.6, 1_460 * 3.6, 1),
+                new ChargeBack.Charge(1_508 * 3.6, 1_720 * 3.6, 1)));
+        prove(
+                id,
+                ProofKind.CHARGE_BACK,
+                Evidence.REAL,
+                false,
+                Quantity.SHARE.text(Math.abs(charges.off(1))) + " too little over 2 charges",
+                30,
+                charges.values());
+        Setup quick = DemoSignals.flawed(DemoAircraft.seeschwalbePorpoising());
         hangar.commit(id, quick, "Height gain raised at the desk", today - 10 * DAY);
         String swing = "";
         for (int i = 0; i < 3; i++) {

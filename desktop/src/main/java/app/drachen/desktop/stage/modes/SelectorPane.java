@@ -88,7 +88,10 @@ final class SelectorPane extends VBox {
                 Quantity.PULSE,
                 s.wanderMicros().orElse(Double.NaN),
                 v -> setSelector("Wander of the selector's pulse", x -> x.wandering(Optional.of(v))));
-        wander.hint("Watch the channel's pulse for a minute without touching a switch: half of highest less lowest");
+        wander.field()
+                .setTooltip(
+                        new Tooltip(
+                                "Watch the channel's pulse for a minute without touching a switch: half of highest less lowest"));
         head.getChildren().add(wander);
         s.second().ifPresent(x -> head.getChildren()
                 .add(field(

@@ -6,14 +6,25 @@ import app.drachen.core.signals.Supplier;
 import app.drachen.core.signals.Value;
 import app.drachen.core.signals.Wanted;
 import app.drachen.core.signals.Way;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
 /** One more of the lists of Signals, in which no value, kind or name may stand twice. */
-final class SignalsNext {
-    private SignalsNext() {}
+public final class SignalsMore {
+    private SignalsMore() {}
+
+    /** Adds one more; nothing where every value or kind is there already. */
+    @SuppressWarnings("unchecked")
+    public static <T> void add(List<T> there, T first) {
+        if (there.isEmpty()) {
+            there.add(first);
+        } else {
+            of(there.get(there.size() - 1), new ArrayList<>(there)).ifPresent(o -> there.add((T) o));
+        }
+    }
 
     static Optional<Object> of(Object like, List<Object> there) {
         if (like instanceof Wanted wanted) {
