@@ -19,8 +19,8 @@ import java.util.Optional;
 /** What the demo's glider tells its pilot: with everything right, and with four things wrong. */
 public final class DemoSignals {
     private static final List<Integer> ALWAYS = List.of(1, 2, 3);
-    private static final double HEIGHT = 110;
-    private static final double LATE = 115;
+    private static final double HEIGHT = 100;
+    private static final double LATE = 105;
 
     private DemoSignals() {}
 
@@ -43,18 +43,19 @@ public final class DemoSignals {
                 List.of(new Supplier(
                         "speed controller", List.of(Value.PACK_VOLTS, Value.CURRENT, Value.CHARGE), 10, 0.1, false)),
                 SignalsSection.REACTION,
+                Optional.of(5.0),
                 List.of(
                         new Alarm(Alarm.Kind.HEIGHT, HEIGHT, 3, 0, 1, "height", List.of()),
                         new Alarm(Alarm.Kind.ENERGY, 2_600 * 3.6, 0, 0, 1, "charge, turn home", List.of()),
                         new Alarm(Alarm.Kind.PACK, 3.4, 0.1, 3, 2, "pack", List.of()),
                         new Alarm(Alarm.Kind.LINK, 0.33, 0.05, 1, 2, "link weak", List.of()),
                         new Alarm(Alarm.Kind.SATELLITES, 7, 1, 2, 3, "few satellites", List.of())),
-                new Tones(true, 800, 4, 0.4, 4),
+                new Tones(true, 800, 5, 0.4, 5),
                 new Calls(
                         List.of(
-                                new Call(Value.HEIGHT, "# metres", 8, 1.8, 2, 1, ALWAYS),
-                                new Call(Value.CHARGE, "# used", 16, 2.2, 6, 2, ALWAYS),
-                                new Call(Value.STRENGTH, "# over", 16, 1.5, 12, 3, ALWAYS)),
+                                new Call(Value.HEIGHT, "# metres", 4, 1.2, 0, 1, ALWAYS),
+                                new Call(Value.CHARGE, "# used", 20, 2, 1.5, 2, ALWAYS),
+                                new Call(Value.STRENGTH, "# over", 20, 1.5, 5.5, 3, ALWAYS)),
                         true),
                 new Scales(1.137, 0, 1, 1, 1, 7, Optional.of(new Scales.TwoPoints(1, -45, 0.22, -101, -104))),
                 List.of(
@@ -88,7 +89,7 @@ public final class DemoSignals {
         Call charge = s.calls().calls().get(1);
         return sound.withSignals(s.withWanted(wanted)
                 .withAlarm(s.alarm(Alarm.Kind.HEIGHT).orElseThrow().at(LATE))
-                .withCalls(s.calls().with(charge, charge.startingAt(11)))
+                .withCalls(s.calls().with(charge, charge.startingAt(3)))
                 .withScales(s.scales().withCurrent(1)));
     }
 

@@ -43,7 +43,7 @@ public record HeightAlarm(
                 .filter(Path::whole)
                 .map(p -> new HeightAlarm(
                         limit,
-                        setup.modes().limits().climbRate(),
+                        GreatestClimb.of(setup).value(),
                         p.way()
                                 .orElseThrow()
                                 .age(Value.HEIGHT, p.supplier().orElseThrow(), true)

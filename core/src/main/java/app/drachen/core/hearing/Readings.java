@@ -65,7 +65,11 @@ public final class Readings {
         };
     }
 
-    /** All values of a row that are logged there. */
+    /**
+     * All values of a row that are logged there.
+     *
+     * @param ground logged height of the launch [m]
+     */
     public static Map<Value, Double> all(FlightLog log, Setup setup, int row, double ground) {
         Map<Value, Double> all = new EnumMap<>(Value.class);
         for (Value value : Value.values()) {

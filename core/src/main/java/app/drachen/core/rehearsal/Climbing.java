@@ -17,6 +17,7 @@ final class Climbing extends PilotTask {
         hands.power = Math.max(0.75, Math.min(1, 1.6 * hands.cruisePower));
         double slow = Math.max(0, 1.35 * hands.stallSpeed - aircraft.airspeed());
         hands.legs(dt, aircraft, hands.cruiseAlpha + Math.toRadians(12) - 0.06 * slow);
-        return aircraft.height() > card.trialHeight() - 2;
+        // told to climb on, he does until something says height
+        return aircraft.height() > card.trialHeight() - 2 && !hands.climbsOn || aircraft.height() > hands.ceiling;
     }
 }

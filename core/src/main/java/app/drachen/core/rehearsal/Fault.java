@@ -50,6 +50,7 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
         LINK_RANGE("link-range", "the radio is heard no farther than this", Quantity.DISTANCE, 250),
         FIX_LOST("fix-lost", "no position from this time on", Quantity.TIME, 60),
         PITOT_BLOCKED("pitot-blocked", "the pitot is stopped up from this time on", Quantity.TIME, 60),
+        CLIMBS_ON("climbs-on", "the pilot climbs until the height alarm stops him"),
         HEIGHT_LOST("height-lost", "no pressure height from this time on", Quantity.TIME, 60),
         COMPASS_LOST("compass-lost", "no compass from this time on", Quantity.TIME, 60),
         MOTOR_STOPS("motor-stops", "the motor stops at this time", Quantity.TIME, 60);
@@ -135,6 +136,7 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
             case LINK_RANGE -> plan.losing(plan.mishaps().withLinkRange(value));
             case FIX_LOST -> plan.losing(plan.mishaps().withFixLostAt(value));
             case PITOT_BLOCKED -> plan.losing(plan.mishaps().withPitotBlockedAt(value));
+            case CLIMBS_ON -> plan.losing(plan.mishaps().climbingOn());
             case HEIGHT_LOST -> plan.losing(plan.mishaps().withLostAt(Loss.HEIGHT, value));
             case COMPASS_LOST -> plan.losing(plan.mishaps().withLostAt(Loss.COMPASS, value));
             case MOTOR_STOPS -> plan.losing(plan.mishaps().withLostAt(Loss.POWER, value));
@@ -177,7 +179,14 @@ public record Fault(Kind kind, OptionalDouble size, Optional<String> surface) {
                     .withLimits(steep(setup.modes().limits())));
             case SMALL_PACK -> setup.withPropulsion(
                     setup.propulsion().withPack(setup.propulsion().pack().withShare(value)));
-            case WEAK_THROW, LINK_RANGE, FIX_LOST, PITOT_BLOCKED, HEIGHT_LOST, COMPASS_LOST, MOTOR_STOPS -> setup;
+            case CLIMBS_ON,
+                    WEAK_THROW,
+                    LINK_RANGE,
+                    FIX_LOST,
+                    PITOT_BLOCKED,
+                    HEIGHT_LOST,
+                    COMPASS_LOST,
+                    MOTOR_STOPS -> setup;
         };
     }
 

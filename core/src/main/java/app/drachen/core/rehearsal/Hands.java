@@ -42,6 +42,13 @@ final class Hands {
     double stickPitch;
     double stickYaw;
     double power;
+
+    /** Height at which an alarm has told him to stop [m]; infinite until one has. */
+    double ceiling = Double.POSITIVE_INFINITY;
+
+    /** Whether he climbs until an alarm stops him. */
+    boolean climbsOn;
+
     double pitchHeld;
     double rollHeld;
     private double seenRoll;
@@ -123,12 +130,12 @@ final class Hands {
     }
 
     double pitchFor(Aircraft aircraft, double height) {
-        double climb = clamp(0.25 * (height - aircraft.height()), -2.2, 2.0);
+        double climb = clamp(0.25 * (Math.min(height, ceiling) - aircraft.height()), -2.2, 2.0);
         return clamp(cruiseAlpha + climb / limits.cruiseSpeed() + 0.04 * (climb - aircraft.climb()), -0.3, 0.3);
     }
 
     double powerFor(Aircraft aircraft, double speed, double height) {
-        double climb = clamp(0.25 * (height - aircraft.height()), -2.2, 2.0);
+        double climb = clamp(0.25 * (Math.min(height, ceiling) - aircraft.height()), -2.2, 2.0);
         return clamp(
                 cruisePower * speed / limits.cruiseSpeed() + 0.06 * (speed - aircraft.airspeed()) + 0.10 * climb, 0, 1);
     }

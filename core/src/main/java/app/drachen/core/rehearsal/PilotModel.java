@@ -54,6 +54,16 @@ final class PilotModel {
         };
     }
 
+    /** An alarm has told him that he is high: he goes no higher than this [m]. */
+    void stopAt(double height) {
+        hands.ceiling = Math.min(hands.ceiling, height);
+    }
+
+    /** He climbs until an alarm stops him. */
+    void climbOn() {
+        hands.climbsOn = true;
+    }
+
     int step() {
         return step;
     }

@@ -20,12 +20,14 @@ import app.drachen.core.modes.Loss;
 import app.drachen.core.sensing.Sensed;
 import app.drachen.core.setup.Gains;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.signals.Alarm;
 import app.drachen.core.units.Quantity;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 
 /**
  * A card flown in the model. Advances in steps of 5 ms and keeps a log of 50 rows a second.
@@ -73,6 +75,9 @@ public final class Rehearsal {
     private boolean pitotTaken;
     private final Set<Loss> gone = EnumSet.noneOf(Loss.class);
     private boolean alarmed;
+    private final Ears ears;
+    private final Consumer<Alarm> speaks = this::speaks;
+    private final Consumer<Alarm> acts = this::acts;
     private double knob = 1;
     private FlightMode heardMode = FlightMode.MANUAL;
     private Sticks heard = Sticks.CENTRED;
@@ -108,6 +113,10 @@ public final class Rehearsal {
                 new NoiseSource(plan.seed() ^ 0x61757374L),
                 setup.planform().span());
         pulses = new double[setup.controls().outputs().size()];
+        ears = new Ears(setup, density);
+        if (plan.mishaps().climbsOn()) {
+            pilot.climbOn();
+        }
         recorder = new Recorder(setup.controls().outputs());
         plan.card().route().ifPresent(autopilot::route);
         if (launchedByItself()) {
@@ -219,6 +228,7 @@ public final class Rehearsal {
         if (!mishaps.lostAt().isEmpty()) {
             mishaps.lostAt().forEach(this::lose);
         }
+        ears.listen(time(), aircraft, speaks, acts);
         double used = aircraft.chargeUsed() / plan.setup().propulsion().pack().capacity();
         autopilot.power(used >= PACK_LOW, aircraft.cutOff());
         if (!alarmed && used >= PACK_ALARM && pilot.breakOff()) {
@@ -232,6 +242,24 @@ public final class Rehearsal {
         note(5, sensed.silent(Loss.HEIGHT), "no height any more", "");
         note(6, sensed.silent(Loss.COMPASS), "no compass any more", "");
         note(4, autopilot.tuned(), "Autotune changes hardly anything any more", "");
+    }
+
+    private void speaks(Alarm alarm) {
+        tell("Alarm: \u201c" + alarm.words() + "\u201d");
+    }
+
+    /** What the pilot does about an alarm, once he has reacted. */
+    private void acts(Alarm alarm) {
+        switch (alarm.kind()) {
+            case HEIGHT -> pilot.stopAt(alarm.threshold() - Math.max(3, alarm.hysteresis()));
+            case ENERGY, PACK -> {
+                if (!alarmed && pilot.breakOff()) {
+                    alarmed = true;
+                    tell("the pilot goes to land");
+                }
+            }
+            default -> {}
+        }
     }
 
     private void lose(Loss what, double at) {

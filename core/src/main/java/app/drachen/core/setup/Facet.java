@@ -86,8 +86,11 @@ public enum Facet {
             field("wanted", s -> s.signals().wanted()),
             field("ways", s -> s.signals().ways()),
             field("suppliers", s -> s.signals().suppliers())),
-    ALARMS("alarms", field("alarms", s -> s.signals().alarms()), field("reaction", s -> s.signals()
-            .reaction())),
+    ALARMS(
+            "alarms",
+            field("alarms", s -> s.signals().alarms()),
+            field("reaction", s -> s.signals().reaction()),
+            field("climb", s -> s.signals().greatestClimb())),
     CALLS("calls", field("calls", s -> s.signals().calls()), field("tones", s -> s.signals()
             .tones())),
     SCALES("scales", field("scales", s -> s.signals().scales())),

@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param ways from the board to the pilot
  * @param suppliers devices that tell something else than is usual for their kind
  * @param reaction from the word to the moving thumb [s], 0 to 10
+ * @param greatestClimb climb that is not exceeded, by any hand [m/s], 0.2 to 50; empty where the model is to tell
  * @param alarms what speaks up, each kind once
  * @param tones rise and sink
  * @param calls what is spoken again and again
@@ -23,6 +24,7 @@ public record SignalsSection(
         List<Way> ways,
         List<Supplier> suppliers,
         double reaction,
+        Optional<Double> greatestClimb,
         List<Alarm> alarms,
         Tones tones,
         Calls calls,
@@ -33,7 +35,16 @@ public record SignalsSection(
 
     /** Nothing entered. */
     public static final SignalsSection EMPTY = new SignalsSection(
-            List.of(), List.of(), List.of(), REACTION, List.of(), Tones.USUAL, Calls.NONE, Scales.NONE, List.of());
+            List.of(),
+            List.of(),
+            List.of(),
+            REACTION,
+            Optional.empty(),
+            List.of(),
+            Tones.USUAL,
+            Calls.NONE,
+            Scales.NONE,
+            List.of());
 
     public SignalsSection {
         wanted = List.copyOf(wanted);
@@ -42,6 +53,7 @@ public record SignalsSection(
         alarms = List.copyOf(alarms);
         pages = List.copyOf(pages);
         Ranges.require("reaction", reaction, 0, 10, "s");
+        greatestClimb.ifPresent(c -> Ranges.require("greatest climb", c, 0.2, 50, "m/s"));
         once(wanted.stream().map(w -> w.value().label()).toList(), "is wanted twice");
         once(ways.stream().map(Way::name).toList(), "names two ways");
         once(suppliers.stream().map(Supplier::device).toList(), "is described twice");
@@ -79,15 +91,15 @@ public record SignalsSection(
     }
 
     public SignalsSection withWanted(List<Wanted> all) {
-        return new SignalsSection(all, ways, suppliers, reaction, alarms, tones, calls, scales, pages);
+        return new SignalsSection(all, ways, suppliers, reaction, greatestClimb, alarms, tones, calls, scales, pages);
     }
 
     public SignalsSection withWays(List<Way> all) {
-        return new SignalsSection(wanted, all, suppliers, reaction, alarms, tones, calls, scales, pages);
+        return new SignalsSection(wanted, all, suppliers, reaction, greatestClimb, alarms, tones, calls, scales, pages);
     }
 
     public SignalsSection withSuppliers(List<Supplier> all) {
-        return new SignalsSection(wanted, ways, all, reaction, alarms, tones, calls, scales, pages);
+        return new SignalsSection(wanted, ways, all, reaction, greatestClimb, alarms, tones, calls, scales, pages);
     }
 
     /**
@@ -96,11 +108,16 @@ public record SignalsSection(
      * @param seconds [s]
      */
     public SignalsSection withReaction(double seconds) {
-        return new SignalsSection(wanted, ways, suppliers, seconds, alarms, tones, calls, scales, pages);
+        return new SignalsSection(wanted, ways, suppliers, seconds, greatestClimb, alarms, tones, calls, scales, pages);
+    }
+
+    /** The same with a climb that is not exceeded [m/s], or none entered. */
+    public SignalsSection withGreatestClimb(Optional<Double> climb) {
+        return new SignalsSection(wanted, ways, suppliers, reaction, climb, alarms, tones, calls, scales, pages);
     }
 
     public SignalsSection withAlarms(List<Alarm> all) {
-        return new SignalsSection(wanted, ways, suppliers, reaction, all, tones, calls, scales, pages);
+        return new SignalsSection(wanted, ways, suppliers, reaction, greatestClimb, all, tones, calls, scales, pages);
     }
 
     /** The same with an alarm in place of that of its kind, or beside the others. */
@@ -116,18 +133,20 @@ public record SignalsSection(
     }
 
     public SignalsSection withTones(Tones other) {
-        return new SignalsSection(wanted, ways, suppliers, reaction, alarms, other, calls, scales, pages);
+        return new SignalsSection(
+                wanted, ways, suppliers, reaction, greatestClimb, alarms, other, calls, scales, pages);
     }
 
     public SignalsSection withCalls(Calls other) {
-        return new SignalsSection(wanted, ways, suppliers, reaction, alarms, tones, other, scales, pages);
+        return new SignalsSection(
+                wanted, ways, suppliers, reaction, greatestClimb, alarms, tones, other, scales, pages);
     }
 
     public SignalsSection withScales(Scales other) {
-        return new SignalsSection(wanted, ways, suppliers, reaction, alarms, tones, calls, other, pages);
+        return new SignalsSection(wanted, ways, suppliers, reaction, greatestClimb, alarms, tones, calls, other, pages);
     }
 
     public SignalsSection withPages(List<Page> all) {
-        return new SignalsSection(wanted, ways, suppliers, reaction, alarms, tones, calls, scales, all);
+        return new SignalsSection(wanted, ways, suppliers, reaction, greatestClimb, alarms, tones, calls, scales, all);
     }
 }

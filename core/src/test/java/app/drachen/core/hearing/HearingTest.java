@@ -87,7 +87,7 @@ class HearingTest {
             assertTrue(out.heardTime() <= sum.age() + 0.01, out.toString());
             assertTrue(out.heardAt() < out.thumbAt() && out.thumbAt() < out.top());
         }
-        assertTrue(highest <= 119.05 && highest > 118.5, "120 m less the metre of the height's error: " + highest);
+        assertTrue(highest <= 119.05 && highest > 118, "120 m less the metre of the height's error: " + highest);
         assertEquals(120, sum.topsAt(alarm.threshold()), 1e-9);
     }
 

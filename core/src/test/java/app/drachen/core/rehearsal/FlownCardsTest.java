@@ -21,6 +21,8 @@ import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.ModeSetup;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.signals.Alarm;
+import app.drachen.core.signals.SignalsSection;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
@@ -118,6 +120,27 @@ class FlownCardsTest {
         aircraft.settle(pulses, density, speed);
         double[] a = aircraft.accelerations(0, 0, 0, density);
         return new double[] {a[0], a[2], a[4]};
+    }
+
+    /** A pilot who climbs until something says height: an early alarm keeps the limit, a late one busts it, without one he flies away up. */
+    @Test
+    void theHeightAlarmThatIsHeardKeepsTheLimitOrNot() {
+        Setup sound = DemoAircraft.seeschwalbe();
+        double early = climbedTo(sound);
+        double late = climbedTo(sound.withSignals(sound.signals()
+                .withAlarm(
+                        sound.signals().alarm(Alarm.Kind.HEIGHT).orElseThrow().at(115))));
+        assertTrue(early < 120 && early > 110, "early: " + early);
+        assertTrue(late > 120, "late: " + late);
+        assertEquals(15, late - early, 6, "fifteen metres later it tops out fifteen metres higher");
+        assertTrue(climbedTo(sound.withSignals(SignalsSection.EMPTY)) > 150, "nobody speaks");
+    }
+
+    private static double climbedTo(Setup setup) {
+        Rehearsal flight =
+                new Rehearsal(plan(setup, "power", EVENING.withWind(0, 0, 0), 2).losing(Mishaps.NONE.climbingOn()));
+        flight.advance(100);
+        return FlightFacts.of(flight.log()).orElseThrow().greatestHeight();
     }
 
     // what the log says of the wind is the field's, seen through noisy sensors and gusts

@@ -105,14 +105,10 @@ final class SignalsLines {
         lines.add(line("SIGNALS-R2", without(Kind.HEIGHT), State.STOP));
         lines.add(line("SIGNALS-R2", with(s -> s.withWays(List.of())), State.STOP));
         lines.add(line("SIGNALS-R2", of(SOUND).on(Optional.empty()), State.OPEN));
-        // a metre either side of what the sum gives: 120 - 2.5·(1.29 + 1.5) - 2.5²/(2·2.94) - 1 = 110.96
-        lines.add(line("SIGNALS-R2", alarm(Kind.HEIGHT, a -> a.at(110.9)), State.GOOD));
-        lines.add(line("SIGNALS-R2", alarm(Kind.HEIGHT, a -> a.at(111.1)), State.STOP));
-        lines.add(line(
-                "SIGNALS-R2",
-                of(SOUND.withModes(
-                        SOUND.modes().withLimits(SOUND.modes().limits().withClimb(20)))),
-                State.STOP));
+        // either side of what the sum gives: 120 - 5·(1.29 + 1.5) - 5²/(2·2.94) - 1 = 100.80
+        lines.add(line("SIGNALS-R2", alarm(Kind.HEIGHT, a -> a.at(100.7)), State.GOOD));
+        lines.add(line("SIGNALS-R2", alarm(Kind.HEIGHT, a -> a.at(100.9)), State.STOP));
+        lines.add(line("SIGNALS-R2", with(s -> s.withGreatestClimb(Optional.of(20.0))), State.STOP));
         lines.add(line("SIGNALS-R4", of(SOUND), State.GOOD));
         lines.add(line("SIGNALS-R4", with(s -> s.withScales(s.scales().withStrength(Optional.empty()))), State.STOP));
         lines.add(line("SIGNALS-R4", without(Kind.LINK), State.STOP));
@@ -150,18 +146,18 @@ final class SignalsLines {
                 "SIGNALS-R3",
                 alarm(Kind.PACK, a -> new Alarm(Kind.PACK, 3.4, 0, 0, 1, "pack", List.of(2))),
                 State.CAUTION));
-        Call height = new Call(Value.HEIGHT, "# metres", 8, 1.8, 0, 1, List.of(1));
+        Call height = new Call(Value.HEIGHT, "# metres", 4, 1.8, 0, 1, List.of(1));
         lines.add(line("SIGNALS-R3", calling(height), State.GOOD));
-        // 20 m in 8 s at 2.5 m/s; a little more is too much
-        lines.add(line("SIGNALS-R3", calling(height.each(8.1)), State.CAUTION));
+        // 20 m in 4 s at 5 m/s; a little more is too much, as is speaking more than half of the time
+        lines.add(line("SIGNALS-R3", calling(height.each(4.1)), State.CAUTION));
         lines.add(line("SIGNALS-R3", calling(height.each(3)), State.CAUTION));
         lines.add(line("SIGNALS-R6", of(SOUND), State.GOOD));
         lines.add(line("SIGNALS-R6", with(s -> s.withTones(Tones.USUAL)), State.GOOD));
-        lines.add(line("SIGNALS-R6", with(s -> s.withTones(new Tones(true, 800, 4, 0.03, 4))), State.CAUTION));
-        lines.add(line("SIGNALS-R6", with(s -> s.withTones(new Tones(true, 800, 4, 1.6, 4))), State.CAUTION));
+        lines.add(line("SIGNALS-R6", with(s -> s.withTones(new Tones(true, 800, 5, 0.03, 5))), State.CAUTION));
+        lines.add(line("SIGNALS-R6", with(s -> s.withTones(new Tones(true, 800, 5, 1.6, 5))), State.CAUTION));
         lines.add(line("SIGNALS-R6", with(s -> s.withTones(new Tones(true, 800, 4, 0.4, 2))), State.CAUTION));
-        lines.add(line("SIGNALS-R6", with(s -> s.withTones(new Tones(true, 500, 4, 0.4, 4))), State.CAUTION));
-        lines.add(line("SIGNALS-R6", with(s -> s.withTones(new Tones(true, 2_000, 4, 0.4, 4))), State.CAUTION));
+        lines.add(line("SIGNALS-R6", with(s -> s.withTones(new Tones(true, 500, 4, 0.4, 5))), State.CAUTION));
+        lines.add(line("SIGNALS-R6", with(s -> s.withTones(new Tones(true, 2_000, 4, 0.4, 5))), State.CAUTION));
     }
 
     private static Situation calling(Call... calls) {

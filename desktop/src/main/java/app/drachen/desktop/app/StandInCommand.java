@@ -2,10 +2,17 @@ package app.drachen.desktop.app;
 
 import app.drachen.core.bench.Planted;
 import app.drachen.core.bench.StandIn;
+import app.drachen.core.debrief.FlightFacts;
+import app.drachen.core.log.FlightLog;
 import app.drachen.core.setup.Setup;
+import app.drachen.core.units.Quantity;
+import app.drachen.core.units.UnitSystem;
+import app.drachen.core.working.Progress;
 import app.drachen.files.json.SetupJson;
+import app.drachen.files.logs.LogFiles;
 import app.drachen.files.standin.StandInLines;
 import app.drachen.files.standin.StandInServer;
+import app.drachen.files.standin.ValueSender;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -43,6 +50,22 @@ final class StandInCommand implements Callable<Integer> {
     @Option(names = "--fault", paramLabel = "FAULT", description = "what differs from the set-up; see --faults")
     private List<String> faults = List.of();
 
+    @Option(
+            names = "--play",
+            paramLabel = "LOG.csv",
+            description = "send this flight as values instead, over and over, a JSON object a line")
+    private Path play;
+
+    @Option(names = "--speed", paramLabel = "TIMES", description = "times real time, 1 to 20", defaultValue = "1")
+    private double speed;
+
+    @Option(
+            names = "--dropouts",
+            paramLabel = "SHARE",
+            description = "share of the time in which nothing comes, 0 to 90 %",
+            defaultValue = "0 %")
+    private String dropouts;
+
     @Option(names = "--faults", description = "list what can be hidden in this aircraft")
     private boolean list;
 
@@ -50,6 +73,10 @@ final class StandInCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         Setup believed = SetupJson.read(file);
         PrintWriter out = spec.commandLine().getOut();
+        if (play != null) {
+            play(believed, out);
+            return Main.DONE;
+        }
         List<Planted> possible = list || !faults.isEmpty() ? Planted.possible(believed) : List.of();
         if (list) {
             possible.forEach(p -> out.println("  " + p.id() + ": " + p.words()));
@@ -82,6 +109,23 @@ final class StandInCommand implements Callable<Integer> {
                     spec.commandLine(), "port " + port + " is taken; choose another, or 0 for any that is free", e);
         }
         return Main.DONE;
+    }
+
+    /** Sends a flight until it is ended. */
+    private void play(Setup setup, PrintWriter out) throws Exception {
+        FlightLog log = LogFiles.read(play, Progress.NONE).value();
+        double ground = FlightFacts.of(log).map(FlightFacts::ground).orElse(0.0);
+        double lost = Quantity.SHARE.parse(dropouts, UnitSystem.METRIC);
+        try (ValueSender sender =
+                new ValueSender(setup, log, ground, speed, lost, port == null ? 0 : port, ValueSender.Pace::real)) {
+            out.println("The stand-in sender of " + setup.name() + " listens on port " + sender.port()
+                    + " of this machine. Ctrl+C ends it.");
+            out.flush();
+            sender.serve();
+        } catch (BindException e) {
+            throw new CommandLine.ParameterException(
+                    spec.commandLine(), "port " + port + " is taken; choose another, or 0 for any that is free", e);
+        }
     }
 
     /** Lines from standard input until it ends. */

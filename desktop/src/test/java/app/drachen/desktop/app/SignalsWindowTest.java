@@ -72,7 +72,7 @@ class SignalsWindowTest extends WindowTest {
         focus();
         press(KeyCode.C);
         assertEquals(State.CAUTION, says("SIGNALS-R3"));
-        enter("form-call-1-first-at", "6");
+        enter("form-call-1-first-at", "1.5");
         assertEquals(State.GOOD, says("SIGNALS-R3"));
         enter("form-call-1-says", "");
         assertTrue(notice().contains("text of the call"), notice());

@@ -186,6 +186,7 @@ final class SetupUpgrades {
         ObjectNode signals = setup.putObject("signals");
         List.of("wanted", "ways", "suppliers").forEach(signals::putArray);
         signals.put("reaction", 1.5);
+        signals.putNull("greatestClimb");
         signals.putArray("alarms");
         signals.putObject("tones")
                 .put("on", false)

@@ -113,7 +113,8 @@ public final class ValueSender implements AutoCloseable {
         Pace pace = paces.get();
         NoiseSource noise = new NoiseSource(11);
         double lostUntil = Double.NEGATIVE_INFINITY;
-        for (double t = 0; t <= log.duration() && !closed; t += 1 / RATE) {
+        for (long i = 0; i / RATE <= log.duration() + 1e-9 && !closed; i++) {
+            double t = i / RATE;
             pace.until(t / speed);
             // so often that on average the share is lost
             double begins = dropouts / (1 - dropouts) / (DROPOUT * RATE);

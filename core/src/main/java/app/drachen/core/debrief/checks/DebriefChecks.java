@@ -22,7 +22,11 @@ public final class DebriefChecks {
             new CircleCheck(),
             new HeightLimitCheck(),
             new TouchdownCheck(),
-            new ChargeCheck());
+            new ChargeCheck(),
+            new CurrentCheck(),
+            new AirspeedCheck(),
+            new NearCheck(),
+            new CopyCheck());
 
     private DebriefChecks() {}
 

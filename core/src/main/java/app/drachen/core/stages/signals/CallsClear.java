@@ -4,6 +4,7 @@ import app.drachen.core.clearance.Judgement;
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
+import app.drachen.core.hearing.GreatestClimb;
 import app.drachen.core.signals.Alarm;
 import app.drachen.core.signals.Call;
 import app.drachen.core.signals.Calls;
@@ -71,7 +72,7 @@ final class CallsClear extends SignalsRule {
                             "Alarms cut calls off",
                             s -> s.withCalls(new Calls(s.calls().calls(), true))));
         }
-        double climb = situation.setup().modes().limits().climbRate();
+        double climb = GreatestClimb.of(situation.setup()).value();
         Optional<Call> rare = calls.calls().stream()
                 .filter(c -> c.value() == Value.HEIGHT)
                 .filter(c -> c.every() * climb > situation.judged(BETWEEN))

@@ -6,6 +6,7 @@ import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.clearance.Stage;
+import app.drachen.core.hearing.GreatestClimb;
 import app.drachen.core.hearing.HeightAlarm;
 import app.drachen.core.signals.Alarm;
 import app.drachen.core.units.Quantity;
@@ -45,6 +46,7 @@ final class HeightAlarmEarly extends SignalsRule {
                     there("To the values"));
         }
         Working set = sum.get().setAt();
+        Working climbs = GreatestClimb.of(situation.setup());
         double least = 5;
         if (set.value() < least) {
             return stop(
@@ -52,7 +54,7 @@ final class HeightAlarmEarly extends SignalsRule {
                     "No height alarm is early enough",
                     "It would have to speak at " + Quantity.HEIGHT.text(set.value())
                             + ". Climb slower, or make the way to you quicker.",
-                    List.of(set));
+                    List.of(set, climbs));
         }
         double rounded = Math.floor(set.value());
         Remedy take = change(
@@ -64,7 +66,7 @@ final class HeightAlarmEarly extends SignalsRule {
                     Gate.REACH,
                     "There is no height alarm",
                     "Nobody looks at the height all the time.",
-                    List.of(set),
+                    List.of(set, climbs),
                     take);
         }
         double late = alarm.get().threshold() - set.value();
@@ -78,13 +80,14 @@ final class HeightAlarmEarly extends SignalsRule {
                                 + Quantity.HEIGHT.text(
                                         sum.get().topsAt(alarm.get().threshold()))
                                 + "; the limit is " + Quantity.HEIGHT.text(limit.get()) + ".",
-                        List.of(set),
+                        List.of(set, climbs),
                         take)
                 : good(
                         "Height alarm at " + now + " is early enough",
                         "Climbing " + climb + " you top out at "
                                 + Quantity.HEIGHT.text(
                                         sum.get().topsAt(alarm.get().threshold())) + " at most.",
-                        set);
+                        set,
+                        climbs);
     }
 }

@@ -4,6 +4,7 @@ import app.drachen.core.clearance.Judgement;
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
+import app.drachen.core.hearing.GreatestClimb;
 import app.drachen.core.signals.Tones;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Source;
@@ -42,7 +43,7 @@ final class TonesHeard extends SignalsRule {
         if (!tones.on()) {
             return good("Rise and sink are not sounded", "");
         }
-        double climb = situation.setup().modes().limits().climbRate();
+        double climb = GreatestClimb.of(situation.setup()).value();
         boolean narrow = tones.deadBand() < situation.judged(NARROW);
         if (narrow || tones.deadBand() > situation.judged(WIDE)) {
             return caution(

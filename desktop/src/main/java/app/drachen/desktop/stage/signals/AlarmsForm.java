@@ -10,6 +10,7 @@ import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
@@ -52,7 +53,13 @@ final class AlarmsForm extends VBox {
                         Quantity.TIME,
                         session.setup().signals().reaction(),
                         v -> session.edit(
-                                "Reaction", s -> s.withSignals(s.signals().withReaction(v))));
+                                "Reaction", s -> s.withSignals(s.signals().withReaction(v))))
+                .number(
+                        "climb that you never exceed; empty: what full power gives",
+                        Quantity.CLIMB,
+                        session.setup().signals().greatestClimb().orElse(Double.NaN),
+                        v -> session.edit(
+                                "Greatest climb", s -> s.withSignals(s.signals().withGreatestClimb(Optional.of(v)))));
         all.getChildren().addAll(line, form);
         ScrollPane scroll = new Scroller(all);
         scroll.setFitToWidth(true);

@@ -1,20 +1,14 @@
 package app.drachen.desktop.stage.signals;
 
 import app.drachen.core.clearance.ProofKind;
-import app.drachen.core.debrief.Debrief;
-import app.drachen.core.hearing.AlarmTrial;
 import app.drachen.core.hearing.HeightAlarm;
 import app.drachen.core.hearing.Path;
-import app.drachen.core.log.FlightLog;
-import app.drachen.core.setup.Setup;
 import app.drachen.core.signals.Alarm;
 import app.drachen.core.signals.Page;
 import app.drachen.core.signals.Value;
 import app.drachen.core.stages.signals.ChargeBack;
 import app.drachen.core.units.Quantity;
-import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Session;
-import app.drachen.desk.work.Lane;
 import app.drachen.desktop.chart.CanvasPane;
 import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.drawing.Picture;
@@ -22,15 +16,10 @@ import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Panels;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Texts;
-import app.drachen.files.hangar.FlightRecord;
-import app.drachen.files.hangar.HangarException;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.function.BiConsumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -41,9 +30,6 @@ import javafx.scene.layout.VBox;
 
 /** The Signals stage: from the sensor to the thumb, what lies between the limit and the thumb, calls, tones, scales, pages. */
 public final class SignalsView implements Place {
-    private static final int[] SPEEDS = {1, 2, 5, 10, 20};
-    private static final double[] DROPOUTS = {0, 0.1, 0.3};
-
     private final Session session;
     private final VBox root = new VBox(7);
     private final Panels panels;
@@ -55,19 +41,14 @@ public final class SignalsView implements Place {
     private final Painted calls = new Painted(260, 90, this::calls);
     private final Painted scale = new Painted(300, 56, this::scale);
     private final Painted page = new Painted(200, 90, this::page);
-    private final Voice voice = new Voice();
+    private final LastFlight lastFlight;
     private final ScalesForm.Draft draft = new ScalesForm.Draft();
-    private Map<Alarm.Kind, String> tried = Map.of();
     private Optional<Value> lit = Optional.empty();
     private Optional<ChainPainter> painted = Optional.empty();
     private Optional<Double> dragged = Optional.empty();
-    private Optional<LivePlay> play = Optional.empty();
     private boolean onlyMissing;
-    private long of = -1;
     private int position = 1;
     private int shownPage;
-    private int speed = 2;
-    private int dropouts;
 
     /** A pane with a painter. */
     private static final class Painted extends CanvasPane {
@@ -92,6 +73,7 @@ public final class SignalsView implements Place {
     /** The stage of a session. */
     public SignalsView(Session session) {
         this.session = session;
+        lastFlight = new LastFlight(session, live, this::update, this::repaintHeard);
         HBox head = new HBox(
                 6,
                 Texts.label("From the sensor to your thumb", "heading"),
@@ -139,14 +121,14 @@ public final class SignalsView implements Place {
                         "A",
                         "alarms-panel",
                         820,
-                        () -> new AlarmsForm(session, () -> tried, this::tryAlarms),
+                        () -> new AlarmsForm(session, lastFlight::tried, lastFlight::tryAlarms),
                         s -> AlarmsForm.summary(s.signals()))
                 .with(
                         "Calls, tones",
                         "C",
                         "calls-panel",
                         820,
-                        () -> new CallsForm(session, this::say),
+                        () -> new CallsForm(session, lastFlight::say),
                         s -> CallsForm.summary(s.signals()))
                 .with(
                         "Scales",
@@ -169,13 +151,15 @@ public final class SignalsView implements Place {
         heard.getChildren()
                 .addAll(
                         panels.row(),
-                        Texts.button(Action.of("Hear the last flight", "Space", this::hear), "small-button"),
+                        Texts.button(
+                                Action.of("Hear the last flight", "Space", () -> lastFlight.hear(position)),
+                                "small-button"),
                         live);
         root.getChildren().addAll(head, chain, alarm, ear, scale, heard);
         root.setPadding(new Insets(12, 16, 8, 20));
         root.setFocusTraversable(true);
         root.setId("signals");
-        session.whenClosed(this::stop);
+        session.whenClosed(lastFlight::stop);
     }
 
     @Override
@@ -185,16 +169,7 @@ public final class SignalsView implements Place {
 
     @Override
     public void update() {
-        if (of != session.aircraft().id()) {
-            of = session.aircraft().id();
-            stop();
-            live.setText("");
-            tried = Map.of();
-        }
-        if (play.filter(p -> !p.setup().equals(session.setup())).isPresent()) {
-            stop();
-            live.setText("The set-up has changed; press Space to hear it so.");
-        }
+        lastFlight.update();
         if (lit.isEmpty() || session.setup().signals().wants(lit.get()).isEmpty()) {
             lit = first();
         }
@@ -245,7 +220,8 @@ public final class SignalsView implements Place {
 
     private void tone(Pen g, double w, double h) {
         if (session.isOpen()) {
-            Optional<Double> now = play.map(p -> p.listener().climb()).filter(c -> !Double.isNaN(c));
+            Optional<Double> now =
+                    lastFlight.playing().map(p -> p.listener().climb()).filter(c -> !Double.isNaN(c));
             TonePainter.paint(g, w, h, session.setup().signals().tones(), now, session.units());
         }
     }
@@ -284,6 +260,7 @@ public final class SignalsView implements Place {
 
     /** A value as it stands on a page: what came, while a flight is played; else a figure of its kind. */
     private String shown(Value value) {
+        Optional<LivePlay> play = lastFlight.playing();
         if (play.isPresent()) {
             return play.get().listener().shown(value, session.units());
         }
@@ -346,131 +323,14 @@ public final class SignalsView implements Place {
                         "The alarm is worked out from the field's height limit and the height's way to your ear."));
     }
 
-    /** Speaks, or shows where no program speaks. */
-    private void say(String words) {
-        voice.speak(words);
-        live.setText("\u201c" + words + "\u201d"
-                + (voice.program().isEmpty() ? " (no speech program here: shown, not spoken)" : ""));
-    }
-
-    /** Reads the last flight of the logbook that has a log, and does something with it if the aircraft is still shown. */
-    private void withLastFlight(BiConsumer<FlightRecord, FlightLog> use) {
-        OpenAircraft aircraft = session.aircraft();
-        List<FlightRecord> flights = aircraft.flights();
-        if (flights.isEmpty()) {
-            session.tell("No flight in the logbook yet: fly one in Maiden, or read a log.");
-            return;
-        }
-        FlightRecord last = flights.get(flights.size() - 1);
-        live.setText("Reading flight " + last.number() + " \u2026");
-        session.desk()
-                .jobs()
-                .start(
-                        Lane.READ,
-                        aircraft,
-                        running -> session.desk().look(h -> h.logbook()
-                                .log(aircraft.id(), last.number())
-                                .orElseThrow(() ->
-                                        new HangarException("Flight " + last.number() + " has no log any more."))),
-                        log -> {
-                            if (session.isOpen() && session.shows(aircraft)) {
-                                live.setText("");
-                                use.accept(last, log);
-                            }
-                        },
-                        session::tell);
-    }
-
-    private void tryAlarms() {
-        withLastFlight((flight, log) -> {
-            Setup setup = session.setup();
-            double ground = ground(setup, log);
-            Map<Alarm.Kind, String> all = new EnumMap<>(Alarm.Kind.class);
-            for (Alarm a : setup.signals().alarms()) {
-                all.put(
-                        a.kind(),
-                        "Flight " + flight.number() + ": "
-                                + AlarmTrial.of(log, setup, a, ground)
-                                        .map(AlarmTrial::sentence)
-                                        .orElse("cannot be told: the log has no such value, or it does not reach you")
-                                + ".");
-            }
-            tried = all;
-            update();
-        });
-    }
-
-    private static double ground(Setup setup, FlightLog log) {
-        return Debrief.of(log, setup, app.drachen.core.air.Atmosphere.SEA_LEVEL_DENSITY)
-                .flight()
-                .ground();
-    }
-
-    /** Plays the last flight through the stand-in sender, or ends what plays. */
-    private void hear() {
-        if (play.isPresent()) {
-            stop();
-            live.setText("Stopped.");
-            repaint();
-            return;
-        }
-        withLastFlight((flight, log) -> {
-            stop();
-            Setup setup = session.setup();
-            play = Optional.of(new LivePlay(
-                    setup,
-                    log,
-                    ground(setup, log),
-                    SPEEDS[speed],
-                    DROPOUTS[dropouts],
-                    position,
-                    () -> playing(flight),
-                    said -> voice.speak(said.words())));
-        });
-    }
-
-    private void playing(FlightRecord flight) {
-        if (play.isEmpty()) {
-            return;
-        }
-        LivePlay now = play.get();
-        String said = now.said().stream()
-                .findFirst()
-                .map(s -> (s.alarm() ? " · ALARM \u201c" : " · \u201c") + s.words() + "\u201d")
-                .orElse("");
-        String end = now.over() ? " · over" : "";
-        live.setText("Stand-in, flight " + flight.number() + " at " + SPEEDS[speed] + "\u00d7: "
-                + Quantity.TIME.text(now.time(), session.units()) + said
-                + (now.gap() > 1 ? " · gap of " + Quantity.TIME.text(now.gap(), session.units()) : "") + end
-                + (now.wrong().isEmpty() ? "" : " · " + now.wrong()));
-        tone.repaint();
-        page.repaint();
-        if (now.over()) {
-            play = Optional.empty();
-        }
-    }
-
-    private void stop() {
-        play.ifPresent(LivePlay::stop);
-        play = Optional.empty();
-    }
-
     @Override
     public void leave() {
-        stop();
+        lastFlight.stop();
     }
 
-    private void turnSpeed() {
-        speed = (speed + 1) % SPEEDS.length;
-        live.setText("Flights are played at " + SPEEDS[speed] + " times real time.");
-    }
-
-    private void turnDropouts() {
-        dropouts = (dropouts + 1) % DROPOUTS.length;
-        live.setText(
-                DROPOUTS[dropouts] == 0
-                        ? "Nothing drops out."
-                        : Quantity.SHARE.text(DROPOUTS[dropouts], session.units()) + " of the time nothing comes.");
+    private void repaintHeard() {
+        tone.repaint();
+        page.repaint();
     }
 
     private void turnPosition() {
@@ -523,10 +383,10 @@ public final class SignalsView implements Place {
                 Action.of("height alarm 1 m down", "Minus", () -> moveAlarm(-1)),
                 Action.of("next position of the switch of the calls", "N", this::turnPosition),
                 Action.of("next page", "G", this::turnPage),
-                Action.of("hear the last flight, or stop", "Space", this::hear),
-                Action.of("play faster", "F", this::turnSpeed),
-                Action.of("dropouts", "D", this::turnDropouts),
-                Action.of("try the alarms against the last flight", "Y", this::tryAlarms)));
+                Action.of("hear the last flight, or stop", "Space", () -> lastFlight.hear(position)),
+                Action.of("play faster", "F", lastFlight::turnSpeed),
+                Action.of("dropouts", "D", lastFlight::turnDropouts),
+                Action.of("try the alarms against the last flight", "Y", lastFlight::tryAlarms)));
         return actions;
     }
 
@@ -534,6 +394,6 @@ public final class SignalsView implements Place {
     public List<Action> ledgerActions() {
         return List.of(
                 Action.of("Set the alarm", "S", this::setEarly),
-                Action.of("Hear the last flight", "Space", this::hear));
+                Action.of("Hear the last flight", "Space", () -> lastFlight.hear(position)));
     }
 }
