@@ -28,6 +28,8 @@ class ArchitectureTest {
                 .doNotHaveFullyQualifiedName("app.drachen.files.standin.StandInServer")
                 .and()
                 .doNotHaveFullyQualifiedName("app.drachen.files.standin.Bridge")
+                .and()
+                .haveNameNotMatching("app\\.drachen\\.files\\.standin\\.Value(Sender|Receiver).*")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("java.net..")

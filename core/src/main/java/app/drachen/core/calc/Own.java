@@ -9,6 +9,8 @@ import app.drachen.core.airframe.Flap;
 import app.drachen.core.controls.Axis;
 import app.drachen.core.controls.Output;
 import app.drachen.core.flight.Trim;
+import app.drachen.core.hearing.GreatestClimb;
+import app.drachen.core.hearing.HeightAlarm;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import java.util.LinkedHashMap;
@@ -39,6 +41,11 @@ public enum Own {
     STALL_SPEED(Quantity.SPEED, a -> a.stall().speed()),
     CRUISE_SPEED(Quantity.SPEED, a -> a.setup().modes().limits().cruiseSpeed()),
     CLIMB_RATE(Quantity.CLIMB, a -> a.setup().modes().limits().climbRate()),
+    GREATEST_CLIMB(Quantity.CLIMB, a -> GreatestClimb.of(a.setup()).value()),
+    HEIGHT_AGE(
+            Quantity.TIME,
+            a -> HeightAlarm.of(a.setup(), 100).map(h -> h.age() + h.lasting()).orElse(Double.NaN)),
+    REACTION(Quantity.TIME, a -> a.setup().signals().reaction()),
     BANK_LIMIT(Quantity.ANGLE, a -> a.setup().modes().limits().bank()),
     CENTRE(Quantity.LENGTH, a -> a.mass().centre().aft()),
     CENTRE_SHARE(

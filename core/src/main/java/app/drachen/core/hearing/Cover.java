@@ -16,6 +16,9 @@ import java.util.stream.Stream;
  * <p>Source: set cover by enumeration; parts of one's own, described in Signals but not in the harness, lie on the shelf too.
  */
 public final class Cover {
+    /** So many parts are tried together. */
+    private static final int MOST = 12;
+
     private Cover() {}
 
     /**
@@ -31,7 +34,7 @@ public final class Cover {
                                 .filter(s -> !there.contains(s.device())
                                         && !s.device().equals(Supplier.BOARD)),
                         Supplier.shelf().stream())
-                .limit(16)
+                .limit(MOST)
                 .toList();
         Set<Value> told = EnumSet.noneOf(Value.class);
         shelf.forEach(s -> told.addAll(s.values()));

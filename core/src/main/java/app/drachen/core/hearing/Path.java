@@ -1,9 +1,9 @@
 package app.drachen.core.hearing;
 
 import app.drachen.core.harness.Device;
-import app.drachen.core.harness.DeviceKind;
 import app.drachen.core.harness.Lead;
 import app.drachen.core.harness.Place;
+import app.drachen.core.harness.Signal;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.signals.SignalsSection;
 import app.drachen.core.signals.Supplier;
@@ -91,13 +91,14 @@ public record Path(Wanted wanted, Optional<Supplier> supplier, Optional<Way> way
     }
 
     private static String lacks(Setup setup, Wanted wanted) {
-        boolean named = !wanted.device().isEmpty()
-                && suppliers(setup).stream().noneMatch(s -> s.device().equals(wanted.device()));
-        return named
-                ? "There is no \u201c" + wanted.device() + "\u201d in the harness"
-                : (wanted.device().isEmpty() ? "Nothing" : wanted.device() + " does not")
-                        + (wanted.device().isEmpty() ? " supplies " : " tell ")
-                        + wanted.value().label();
+        String device = wanted.device();
+        if (device.isEmpty()) {
+            return "Nothing supplies " + wanted.value().label();
+        }
+        boolean there = suppliers(setup).stream().anyMatch(s -> s.device().equals(device));
+        return there
+                ? device + " does not tell " + wanted.value().label()
+                : "There is no \u201c" + device + "\u201d in the harness";
     }
 
     /** Everything that tells values: the board, and each device as its pilot describes it, or as is usual. */
@@ -107,8 +108,7 @@ public record Path(Wanted wanted, Optional<Supplier> supplier, Optional<Way> way
         for (Device device : setup.harness().devices()) {
             Optional<Supplier> told =
                     own.stream().filter(s -> s.device().equals(device.name())).findFirst();
-            boolean line = device.kind() != DeviceKind.SPEED_CONTROLLER;
-            all.add(told.orElseGet(() -> Supplier.usual(device.name(), device.kind(), line)));
+            all.add(told.orElseGet(() -> Supplier.usual(device.name(), device.kind())));
         }
         Set<Value> others = EnumSet.noneOf(Value.class);
         all.forEach(s -> others.addAll(s.values()));
@@ -154,7 +154,7 @@ public record Path(Wanted wanted, Optional<Supplier> supplier, Optional<Way> way
         }
         Supplier part = shelf.get(0);
         long ports = wiring.board().places().stream()
-                .filter(p -> p.signal() == app.drachen.core.harness.Signal.SERIAL)
+                .filter(p -> p.signal() == Signal.SERIAL)
                 .filter(p -> wiring.at(p).isEmpty())
                 .count();
         String place = !part.serial() || !wiring.entered()

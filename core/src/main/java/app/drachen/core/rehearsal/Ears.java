@@ -60,7 +60,8 @@ final class Ears {
      * @param acts told of one when the pilot has reacted
      */
     void listen(double time, Aircraft aircraft, Consumer<Alarm> speaks, Consumer<Alarm> acts) {
-        for (Ear ear : ears) {
+        for (int i = 0; i < ears.size(); i++) {
+            Ear ear = ears.get(i);
             Alarm alarm = ear.speaker.alarm();
             if (ear.speaker.speaks(time, ear.chain.at(time, value(alarm, aircraft)))) {
                 ear.actsAt = time + reaction;

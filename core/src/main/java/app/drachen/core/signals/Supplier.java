@@ -43,12 +43,10 @@ public record Supplier(String device, List<Value> values, double rate, double de
     }
 
     /**
-     * What a device of a kind usually tells; common practice. A speed controller tells only over a data line, which its device wants
-     * where it has one.
-     *
-     * @param line whether a speed controller has its data line plugged in
+     * What a device of a kind usually tells; common practice. A speed controller tells nothing
+     * unless its pilot says that it has a data line.
      */
-    public static Supplier usual(String name, DeviceKind kind, boolean line) {
+    public static Supplier usual(String name, DeviceKind kind) {
         return switch (kind) {
             case RECEIVER -> new Supplier(name, List.of(Value.STRENGTH, Value.RECEIVER_VOLTS), 10, 0.05, false);
             case SATELLITE_RECEIVER -> new Supplier(
@@ -65,12 +63,6 @@ public record Supplier(String device, List<Value> values, double rate, double de
             case CURRENT_SENSOR -> new Supplier(
                     name, List.of(Value.PACK_VOLTS, Value.CURRENT, Value.CHARGE), 10, 0.1, false);
             case AIRSPEED_SENSOR -> new Supplier(name, List.of(Value.AIRSPEED), 20, 0.1, false);
-            case SPEED_CONTROLLER -> new Supplier(
-                    name,
-                    line ? List.of(Value.PACK_VOLTS, Value.CURRENT, Value.RPM, Value.TEMPERATURE) : List.of(),
-                    10,
-                    0.1,
-                    true);
             default -> new Supplier(name, List.of(), 1, 0, false);
         };
     }

@@ -203,12 +203,13 @@ class CalculationsTest {
                                 .apply(
                                         setup,
                                         0.0123
+                                                + (c.id().startsWith("SIGNALS") ? 1 : 0)
                                                 + (c.id().equals("MODES-A5") ? 77 : 0)
                                                 + (c.id().equals("THROWS-A8") ? 1_500 : 0))),
                         c.id());
             }
         }
-        assertTrue(ids.size() >= 7, ids.toString());
+        assertTrue(ids.size() >= 12, ids.toString());
         Calculation circle = Calculations.byId("MODES-A5").orElseThrow();
         assertEquals(
                 80,

@@ -46,7 +46,6 @@ final class Views {
                 new View("harness", () -> views.stage("Strandläufer", Stage.HARNESS)),
                 new View("throws", views::throwing),
                 new View("throws-vee", () -> views.tail("Strandläufer")),
-                new View("throws-tail", () -> views.tail("Seeschwalbe")),
                 new View("modes", () -> views.stage("Strandläufer", Stage.MODES)),
                 new View("signals", () -> views.stage("Seeschwalbe", Stage.SIGNALS)),
                 new View("bench", views::bench),

@@ -76,6 +76,7 @@ public record Papers(Setup setup, int revision, Optional<Field> field, UnitSyste
         sheets.add(new Sheet("balance", "balance sheet", this::balance));
         sheets.add(new Sheet("harness", "harness sheet", file -> new HarnessSheet(setup, revision, units).write(file)));
         sheets.add(new Sheet("bench", "bench sheet", file -> new BenchSheet(setup, revision, units).write(file)));
+        sheets.add(new Sheet("signals", "signals sheet", file -> new SignalsSheet(setup, revision, units).write(file)));
         sheets.add(new Sheet("sticks", "stick and mode sheet", this::sticks));
         for (CardPlan plan : CardPlans.all()) {
             field.map(f -> plan.forAircraft(setup, f))

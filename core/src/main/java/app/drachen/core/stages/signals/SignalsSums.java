@@ -5,9 +5,14 @@ import static app.drachen.core.air.Atmosphere.GRAVITY;
 import app.drachen.core.calc.Calculation;
 import app.drachen.core.calc.Given;
 import app.drachen.core.calc.Own;
+import app.drachen.core.setup.Setup;
+import app.drachen.core.signals.Alarm;
+import app.drachen.core.signals.Scales;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Source;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** Answers of Signals. */
 public final class SignalsSums {
@@ -22,15 +27,29 @@ public final class SignalsSums {
     private static Calculation height() {
         return Calculation.of("SIGNALS-A2", "Height alarm", new Source.Elementary("kinematics"))
                 .in("limit", "height limit h_max", Quantity.HEIGHT, 5, 3_000, Own.HEIGHT_LIMIT)
-                .in("climb", "greatest climb ḣ", Quantity.CLIMB, 0, 50, Own.CLIMB_RATE)
-                .usual("delay", "delay τ", Quantity.TIME, 0, 20, 1)
-                .usual("reaction", "reaction t_reaction", Quantity.TIME, 0, 10, 1.5)
+                .in("climb", "greatest climb ḣ", Quantity.CLIMB, 0, 50, Own.GREATEST_CLIMB)
+                .usual("delay", "delay τ", Quantity.TIME, 0, 20, 1, Own.HEIGHT_AGE)
+                .usual("reaction", "reaction t_reaction", Quantity.TIME, 0, 10, 1.5, Own.REACTION)
                 .usual("push", "push-over after the thumb a", Quantity.ACCELERATION, 0.2, 20, 0.3 * GRAVITY)
                 .usual("error", "error of the height e", Quantity.HEIGHT, 0, 50, 0)
                 .usual("every", "spoken every t_i", Quantity.TIME, 0.5, 120, 10)
                 .out("Alarm at", Quantity.HEIGHT, "h_max − ḣ(τ + t_reaction) − ḣ²/(2a) − e", SignalsSums::speaksAt)
+                .offers("the height alarm", (s, h) -> alarm(s, Alarm.Kind.HEIGHT, Math.floor(h)))
                 .out("Passes between two calls", Quantity.HEIGHT, "ḣ·t_i", g -> g.at("climb") * g.at("every"))
                 .build();
+    }
+
+    private static Setup alarm(Setup setup, Alarm.Kind kind, double at) {
+        return setup.withSignals(setup.signals()
+                .withAlarm(setup.signals()
+                        .alarm(kind)
+                        .orElseGet(() -> AlarmStart.of(setup, Optional.empty(), kind))
+                        .at(at)));
+    }
+
+    private static Setup scales(Setup setup, UnaryOperator<Scales> how) {
+        return setup.withSignals(
+                setup.signals().withScales(how.apply(setup.signals().scales())));
     }
 
     private static double speaksAt(Given g) {
@@ -80,6 +99,7 @@ public final class SignalsSums {
                         0,
                         1.2,
                         "no reading shows that level: the two points are too near each other or lie on one side of it; take them again")
+                .offers("the alarm for the link", (s, x) -> alarm(s, Alarm.Kind.LINK, x))
                 .build();
     }
 
@@ -97,11 +117,13 @@ public final class SignalsSums {
                         Quantity.NUMBER_FINE,
                         "Q_charged/Q_shown",
                         g -> g.has("charged") && g.has("shown") ? g.at("charged") / g.at("shown") : Double.NaN)
+                .offers("the factor of the current", (s, x) -> scales(s, c -> c.withCurrent(c.current() * x)))
                 .out(
                         "Volts scale changes by",
                         Quantity.NUMBER_FINE,
                         "U_meter/U_shown",
                         g -> g.has("meter") && g.has("volts") ? g.at("meter") / g.at("volts") : Double.NaN)
+                .offers("the factor of the volts", (s, x) -> scales(s, c -> c.withVolts(c.volts() * x)))
                 .out("Current offset", Quantity.CURRENT, "−I₀", g -> g.has("rest") ? -g.at("rest") : Double.NaN)
                 .out(
                         "Motor speed",
@@ -125,6 +147,9 @@ public final class SignalsSums {
                         Quantity.NUMBER_FINE,
                         "(V/V_shown)²",
                         g -> g.has("shown") ? Math.pow((g.at("down") + g.at("up")) / 2 / g.at("shown"), 2) : Double.NaN)
+                .offers(
+                        "the factor of the airspeed's pressure",
+                        (s, x) -> scales(s, c -> c.withPressure(c.pressure() * x)))
                 .build();
     }
 

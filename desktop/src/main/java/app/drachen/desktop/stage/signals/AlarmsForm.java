@@ -1,13 +1,14 @@
 package app.drachen.desktop.stage.signals;
 
-import app.drachen.core.setup.SignalsMore;
 import app.drachen.core.signals.Alarm;
 import app.drachen.core.signals.SignalsSection;
+import app.drachen.core.stages.signals.AlarmStart;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Form;
 import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,10 +41,7 @@ final class AlarmsForm extends VBox {
         }
         HBox line = new HBox(
                 8,
-                Rows.small(
-                        "alarm-add",
-                        "+ alarm",
-                        () -> alarms.change("Alarm added", list -> SignalsMore.add(list, Alarm.FIRST))),
+                Rows.small("alarm-add", "+ alarm", this::add),
                 Rows.small("alarms-try", "Try them against the last flight", tries),
                 Texts.label("Esc closes", "soft", "small"));
         line.setAlignment(Pos.CENTER_LEFT);
@@ -67,6 +65,16 @@ final class AlarmsForm extends VBox {
         getChildren().add(scroll);
     }
 
+    /** One of the first kind that has none, with what suits this aircraft. */
+    private void add() {
+        Arrays.stream(Alarm.Kind.values())
+                .filter(k -> alarms.all().stream().noneMatch(a -> a.kind() == k))
+                .findFirst()
+                .ifPresent(k -> alarms.change(
+                        "Alarm for " + k.label(),
+                        list -> list.add(AlarmStart.of(session.setup(), session.field(), k))));
+    }
+
     /** What is entered, in one line. */
     static String summary(SignalsSection s) {
         return s.alarms().isEmpty()
@@ -88,16 +96,7 @@ final class AlarmsForm extends VBox {
                         free,
                         a.kind(),
                         Alarm.Kind::label,
-                        k -> set(
-                                at,
-                                x -> new Alarm(
-                                        k,
-                                        x.kind() == k ? x.threshold() : 0,
-                                        0,
-                                        x.lasting(),
-                                        x.priority(),
-                                        k.label(),
-                                        x.silentIn())))
+                        k -> set(at, x -> AlarmStart.of(session.setup(), session.field(), k)))
                 .number(beyond, a.kind().quantity(), a.threshold(), v -> set(at, x -> x.at(v)))
                 .number(
                         "ready again after",

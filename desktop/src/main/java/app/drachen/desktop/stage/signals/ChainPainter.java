@@ -56,10 +56,9 @@ final class ChainPainter {
             return;
         }
         suppliers(g);
-        double board = box(g, 0.34, "Board", setup.harness().board().name());
-        boolean sent = setup.signals().ways().stream().anyMatch(x -> !x.sender().isEmpty());
-        double way = box(g, 0.52, sent ? "Sender" : "Receiver", rate());
-        double radio = box(g, 0.70, "Radio", "in your hands");
+        double board = box(g, 0.34);
+        double way = box(g, 0.52);
+        double radio = box(g, 0.70);
         pilot(g);
         for (Path path : paths) {
             boolean chosen = lit.equals(Optional.of(path.wanted().value()));
@@ -142,7 +141,7 @@ final class ChainPainter {
     }
 
     /** A box in the middle; returns its left edge. */
-    private double box(Pen g, double share, String name, String words) {
+    private double box(Pen g, double share) {
         double x = share * width;
         g.setFill(Ink.SHEET);
         g.fillRoundRect(x, 26, boxWidth(), bottom - 34, 8, 8);

@@ -6,12 +6,17 @@ import app.drachen.core.hearing.AlarmTrial;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.signals.Alarm;
+import app.drachen.core.signals.SignalsSection;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Session;
+import app.drachen.desk.play.Played;
 import app.drachen.desk.work.Lane;
+import app.drachen.desktop.screen.Screen;
+import app.drachen.desktop.screen.Voice;
 import app.drachen.files.hangar.FlightRecord;
 import app.drachen.files.hangar.HangarException;
+import app.drachen.files.standin.ValueSender;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -33,6 +38,7 @@ final class LastFlight {
     private Optional<LivePlay> play = Optional.empty();
     private int speed = 2;
     private int dropouts;
+    private SignalsSection triedWith = SignalsSection.EMPTY;
     private long of = -1;
 
     /**
@@ -67,7 +73,10 @@ final class LastFlight {
             live.setText("");
             tried = Map.of();
         }
-        if (play.filter(p -> !p.setup().equals(session.setup())).isPresent()) {
+        if (!session.setup().signals().equals(triedWith)) {
+            tried = Map.of();
+        }
+        if (play.filter(p -> !p.played().of(session.setup())).isPresent()) {
             stop();
             live.setText("The set-up has changed; press Space to hear it so.");
         }
@@ -123,6 +132,7 @@ final class LastFlight {
                                 + ".");
             }
             tried = all;
+            triedWith = setup.signals();
             update.run();
         });
     }
@@ -142,15 +152,17 @@ final class LastFlight {
         withLastFlight((flight, log) -> {
             stop();
             Setup setup = session.setup();
-            play = Optional.of(new LivePlay(
+            Played played = new Played(
+                    Screen::apart,
                     setup,
                     log,
                     ground(setup, log),
                     SPEEDS[speed],
                     DROPOUTS[dropouts],
                     position,
-                    () -> playing(flight),
-                    said -> voice.speak(said.words())));
+                    ValueSender.Pace::real);
+            play = Optional.of(new LivePlay(
+                    played, setup.signals().tones(), () -> playing(flight), said -> voice.speak(said.words())));
         });
     }
 
@@ -159,17 +171,19 @@ final class LastFlight {
             return;
         }
         LivePlay now = play.get();
-        String said = now.said().stream()
+        String said = now.played().said().stream()
                 .findFirst()
                 .map(s -> (s.alarm() ? " · ALARM \u201c" : " · \u201c") + s.words() + "\u201d")
                 .orElse("");
-        String end = now.over() ? " · over" : "";
+        String end = now.played().over() ? " · over" : "";
         live.setText("Stand-in, flight " + flight.number() + " at " + SPEEDS[speed] + "\u00d7: "
-                + Quantity.TIME.text(now.time(), session.units()) + said
-                + (now.gap() > 1 ? " · gap of " + Quantity.TIME.text(now.gap(), session.units()) : "") + end
+                + Quantity.TIME.text(now.played().time(), session.units()) + said
+                + (now.played().gap() > 1
+                        ? " · gap of " + Quantity.TIME.text(now.played().gap(), session.units())
+                        : "") + end
                 + (now.wrong().isEmpty() ? "" : " · " + now.wrong()));
         repaint.run();
-        if (now.over()) {
+        if (now.played().over()) {
             play = Optional.empty();
         }
     }

@@ -143,7 +143,8 @@ public final class SignalsView implements Place {
                         "pages-panel",
                         560,
                         () -> new PagesForm(session, this::shown),
-                        s -> PagesForm.summary(s.signals()));
+                        s -> PagesForm.summary(s.signals()))
+                .with("Ways", "H", "ways-panel", 720, () -> new WaysForm(session), s -> "airspeed and height");
         heard.setAlignment(Pos.CENTER_LEFT);
         live.setId("signals-live");
         live.setMaxWidth(Double.MAX_VALUE);
@@ -221,7 +222,7 @@ public final class SignalsView implements Place {
     private void tone(Pen g, double w, double h) {
         if (session.isOpen()) {
             Optional<Double> now =
-                    lastFlight.playing().map(p -> p.listener().climb()).filter(c -> !Double.isNaN(c));
+                    lastFlight.playing().map(p -> p.played().listener().climb()).filter(c -> !Double.isNaN(c));
             TonePainter.paint(g, w, h, session.setup().signals().tones(), now, session.units());
         }
     }
@@ -262,7 +263,7 @@ public final class SignalsView implements Place {
     private String shown(Value value) {
         Optional<LivePlay> play = lastFlight.playing();
         if (play.isPresent()) {
-            return play.get().listener().shown(value, session.units());
+            return play.get().played().listener().shown(value, session.units());
         }
         boolean comes = Path.of(session.setup(), value).filter(Path::whole).isPresent();
         return comes ? "8".repeat(Math.max(1, value.width() - 1)) : "";

@@ -1,6 +1,5 @@
-package app.drachen.desktop.stage.signals;
+package app.drachen.desktop.screen;
 
-import app.drachen.desktop.screen.Screen;
 import java.io.File;
 import java.io.IOException;
 import java.util.List;
@@ -8,13 +7,14 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
 
 /** Speaks by a speech program of the system, if one is there; one sentence at a time, and what comes meanwhile is shown only. */
-final class Voice {
+public final class Voice {
     private static final List<String> PROGRAMS = List.of("espeak-ng", "espeak", "spd-say", "say");
 
     private final Optional<String> program;
     private final AtomicBoolean speaking = new AtomicBoolean();
 
-    Voice() {
+    /** A voice that looks where programs are. */
+    public Voice() {
         this(System.getenv("PATH") == null ? "" : System.getenv("PATH"));
     }
 
@@ -30,12 +30,12 @@ final class Voice {
     }
 
     /** Which program speaks; empty for none. */
-    Optional<String> program() {
+    public Optional<String> program() {
         return program;
     }
 
     /** Speaks, if it can and does not speak already. */
-    void speak(String words) {
+    public void speak(String words) {
         if (program.isEmpty() || !speaking.compareAndSet(false, true)) {
             return;
         }
