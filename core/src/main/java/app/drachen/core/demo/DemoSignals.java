@@ -37,7 +37,7 @@ public final class DemoSignals {
                         seen(Value.HOME_DISTANCE),
                         seen(Value.SATELLITES),
                         new Wanted(Value.CHARGE, "", "", 3.6, true, true),
-                        new Wanted(Value.STRENGTH, "", "", 0.01, true, true),
+                        new Wanted(Value.STRENGTH, "", "", 1, true, true),
                         seen(Value.WIND)),
                 List.of(new Way("way back of the control link", "", 2, 0.05, 0.2, 0.15, 0.3)),
                 List.of(new Supplier(

@@ -63,6 +63,15 @@ public enum Value {
         return quantity;
     }
 
+    /** How a small step of it is told: finer than the value itself, and a difference of temperatures is no temperature. */
+    public Quantity step() {
+        return switch (this) {
+            case HEIGHT, HOME_DISTANCE -> Quantity.SPAN;
+            case TEMPERATURE -> Quantity.WARMING;
+            default -> quantity;
+        };
+    }
+
     public Needed needed() {
         return needed;
     }

@@ -102,6 +102,9 @@ final class SignalsLines {
     private static void alarms(List<Line> lines) {
         lines.add(line("SIGNALS-R2", of(SOUND), State.GOOD));
         lines.add(line("SIGNALS-R2", of(DemoSignals.flawed(SOUND)), State.STOP));
+        for (String rule : List.of("SIGNALS-R2", "SIGNALS-R4", "SIGNALS-R5")) {
+            lines.add(line(rule, with(s -> SignalsSection.EMPTY), State.OPEN));
+        }
         lines.add(line("SIGNALS-R2", without(Kind.HEIGHT), State.STOP));
         lines.add(line("SIGNALS-R2", with(s -> s.withWays(List.of())), State.STOP));
         lines.add(line("SIGNALS-R2", of(SOUND).on(Optional.empty()), State.OPEN));
@@ -166,7 +169,7 @@ final class SignalsLines {
 
     private static void scales(List<Line> lines) {
         Setup flawed = DemoSignals.flawed(SOUND);
-        lines.add(line("SIGNALS-R7", of(SOUND), State.STOP));
+        lines.add(line("SIGNALS-R7", of(SOUND), State.OPEN));
         lines.add(line("SIGNALS-R7", of(flawed, charges(flawed, 1_290, 1_460, 1_508, 1_720)), State.CAUTION));
         // the factor that was taken since makes it good; so it does for the older of two charges
         lines.add(line("SIGNALS-R7", of(SOUND, charges(SOUND, 1_290, 1_460, 1_508, 1_720)), State.GOOD));

@@ -9,7 +9,12 @@ import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Working;
 import app.drachen.files.json.SetupJson;
+import java.io.BufferedReader;
+import java.io.InputStreamReader;
 import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -59,6 +64,15 @@ final class CalcCommand implements Callable<Integer> {
             description = "take inputs that are not given from this aircraft")
     private Path setupFile;
 
+    @Option(
+            names = "--batch",
+            paramLabel = "FILE",
+            description = {
+                "read a calculation a line, such as MODES-A4 speed=15 bank=35deg; - reads standard input.",
+                "Each line is answered in its turn; a line that is wrong is told with its number and the others go on."
+            })
+    private String batch;
+
     @Option(names = "--imperial", description = "read and show imperial units")
     private boolean imperial;
 
@@ -79,6 +93,9 @@ final class CalcCommand implements Callable<Integer> {
             }
             return Main.DONE;
         }
+        if (batch != null) {
+            return batch(to);
+        }
         if (id == null) {
             spec.commandLine().usage(help ? to : spec.commandLine().getErr());
             return help ? Main.DONE : Main.BAD_INPUT;
@@ -90,18 +107,57 @@ final class CalcCommand implements Callable<Integer> {
             tell(told.get(), to);
             return Main.DONE;
         }
-        Calculation calculation = Calculations.byId(id)
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "calc: there is no answer " + id + "; drachen calc --list names them"));
+        Calculation calculation = calculation(id);
         if (help) {
             help(calculation, to);
             return Main.DONE;
         }
-        compute(calculation, to);
+        compute(calculation, inputs, to);
         return Main.DONE;
     }
 
-    private void compute(Calculation calculation, PrintWriter to) throws Exception {
+    private static Calculation calculation(String id) {
+        return Calculations.byId(id)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "calc: there is no answer " + id + "; drachen calc --list names them"));
+    }
+
+    /** Many calculations, a line each; 2 if any of them was wrong. */
+    private int batch(PrintWriter to) throws Exception {
+        if (id != null) {
+            throw new IllegalArgumentException(
+                    "calc: --batch takes its calculations from the file; leave " + id + " out");
+        }
+        int wrong = 0;
+        try (BufferedReader lines = batch.equals("-")
+                ? new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8))
+                : Files.newBufferedReader(Path.of(batch))) {
+            int number = 0;
+            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                number++;
+                String[] words = line.strip().split("\\s+");
+                if (words[0].isEmpty() || words[0].startsWith("#")) {
+                    continue;
+                }
+                try {
+                    Calculation calculation = calculation(words[0]);
+                    if (!json) {
+                        to.println(calculation.id() + "  " + calculation.title());
+                    }
+                    compute(calculation, List.of(words).subList(1, words.length), to);
+                } catch (IllegalArgumentException e) {
+                    wrong++;
+                    spec.commandLine().getErr().println("drachen: line " + number + ": " + e.getMessage());
+                }
+            }
+        } catch (NoSuchFileException e) {
+            throw new IllegalArgumentException("calc: there is no file " + batch + "; check the name", e);
+        }
+        to.flush();
+        return wrong == 0 ? Main.DONE : Main.BAD_INPUT;
+    }
+
+    private void compute(Calculation calculation, List<String> inputs, PrintWriter to) throws Exception {
         Map<String, Double> values = new LinkedHashMap<>();
         if (setupFile != null) {
             Setup setup = SetupJson.read(setupFile);

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.calc.Calculation;
 import app.drachen.core.demo.DemoAircraft;
+import app.drachen.core.demo.DemoSignals;
 import app.drachen.core.stages.Calculations;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.json.SetupJson;
@@ -105,6 +106,38 @@ class CommandLineFilesTest {
             assertTrue(told.contains(id) && told.contains(input.name()), told);
         }
         assertTrue(refused("calc", id, "wingspread=3").contains("wingspread"), err);
+    }
+
+    /** Some answers are words, and take a whole aircraft. */
+    @Test
+    void answersInWordsTakeAnAircraft() throws Exception {
+        Path setup = folder.resolve("glider.json");
+        SetupJson.write(DemoSignals.flawed(DemoAircraft.seeschwalbe()), setup);
+        assertEquals(0, run("calc", "MODES-A9", "--setup", setup), err);
+        assertEquals(8, out.lines().count(), "seven modes and the source");
+        assertTrue(out.contains("Hold") && out.contains("35"), out);
+        assertEquals(0, run("calc", "SIGNALS-A1", "--setup", setup, "--json"), err);
+        assertTrue(json().at("/words/motor speed").asText().startsWith("Nothing supplies motor speed"), out);
+        assertTrue(json().at("/words/height").asText().contains("1.290"), out);
+        assertEquals(0, run("calc", "SIGNALS-A10", "--setup", setup), err);
+        assertTrue(out.contains("charge used (near)"), out);
+        assertTrue(refused("calc", "MODES-A9").contains("--setup"));
+    }
+
+    /** Many calculations in one go: a line that is wrong does not stop the others. */
+    @Test
+    void aBatchAnswersLineByLine() throws Exception {
+        Path lines = folder.resolve("batch.txt");
+        Files.writeString(
+                lines,
+                "# turns\nMODES-A4 speed=15 bank=35deg\n\nMODES-A4 speed=fast\nBUILD-A1 root=20cm tip=100mm span=1.5m\n");
+        assertEquals(2, run("calc", "--batch", lines));
+        assertTrue(out.contains("33") && out.contains("BUILD-A1"), out);
+        assertTrue(err.contains("line 4") && err.lines().count() == 1, err);
+        assertEquals(2, run("calc", "--batch", lines, "--json"));
+        assertEquals(2, out.lines().filter(l -> l.startsWith("{")).count(), out);
+        assertTrue(refused("calc", "--batch", folder.resolve("none.txt")).contains("no file"));
+        assertTrue(refused("calc", "MODES-A4", "--batch", lines).contains("leave MODES-A4 out"));
     }
 
     @Test

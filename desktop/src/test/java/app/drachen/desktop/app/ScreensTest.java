@@ -276,8 +276,7 @@ class ScreensTest extends WindowTest {
                 ask(() -> session.setup().modes().selector().wanted()));
         Node way = ask(() -> find(scene.lookup("#modes"), "Way home"));
         robot.drag(onScreen(way, 0.4, 0.5), MouseButton.PRIMARY).dropTo(onScreen(way, 0.4, 0.4));
-        WaitForAsyncUtils.waitForFxEvents();
-        assertNotEquals(height + 5, ask(() -> session.setup().modes().home().height()));
+        until(() -> session.setup().modes().home().height() != height + 5);
     }
 
     @Test

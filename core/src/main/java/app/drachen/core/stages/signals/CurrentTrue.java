@@ -37,8 +37,8 @@ final class CurrentTrue extends SignalsRule {
         Optional<Proof> proof = situation.proof(ProofKind.CHARGE_BACK);
         ChargeBack all = proof.map(p -> ChargeBack.of(p.values())).orElse(new ChargeBack(List.of()));
         if (all.charges().isEmpty()) {
-            return stop(
-                    Gate.REACH,
+            return open(
+                    Optional.of(Gate.REACH),
                     "Nobody has held the current sensor against the charger",
                     "Charge the pack after a flight, and enter what was shown and what was put back.",
                     there("Enter a charge"));

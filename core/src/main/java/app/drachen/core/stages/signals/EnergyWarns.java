@@ -32,6 +32,10 @@ final class EnergyWarns extends SignalsRule {
 
     @Override
     public Ruling check(Situation situation) {
+        Optional<Ruling> nothing = notEntered(situation, "Alarms of the pack not looked at");
+        if (nothing.isPresent()) {
+            return nothing.get();
+        }
         SignalsSection signals = situation.setup().signals();
         Optional<Alarm> energy = signals.alarm(Alarm.Kind.ENERGY);
         Optional<Alarm> cells = signals.alarm(Alarm.Kind.PACK);

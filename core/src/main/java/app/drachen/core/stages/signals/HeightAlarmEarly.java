@@ -28,6 +28,10 @@ final class HeightAlarmEarly extends SignalsRule {
 
     @Override
     public Ruling check(Situation situation) {
+        Optional<Ruling> nothing = notEntered(situation, "Height alarm not looked at");
+        if (nothing.isPresent()) {
+            return nothing.get();
+        }
         Optional<Double> limit = situation.field().flatMap(Field::heightLimit).map(Field.HeightLimit::height);
         Optional<Alarm> alarm = situation.setup().signals().alarm(Alarm.Kind.HEIGHT);
         if (limit.isEmpty()) {

@@ -33,6 +33,10 @@ final class LinkWarns extends SignalsRule {
 
     @Override
     public Ruling check(Situation situation) {
+        Optional<Ruling> nothing = notEntered(situation, "Strength of the link not looked at");
+        if (nothing.isPresent()) {
+            return nothing.get();
+        }
         SignalsSection signals = situation.setup().signals();
         Optional<Scales.TwoPoints> points = signals.scales().strength();
         Optional<Alarm> alarm = signals.alarm(Alarm.Kind.LINK);

@@ -101,7 +101,7 @@ final class AlarmPainter {
                         ground,
                         s.topsAt(now) > limit + 0.01 ? Ink.KITE : Ink.INK,
                         "set " + Quantity.HEIGHT.text(now, units) + ", today",
-                        11,
+                        -12,
                         -11));
         sums(g, s, right + 16, width - 10);
     }

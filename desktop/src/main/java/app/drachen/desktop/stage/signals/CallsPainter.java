@@ -73,8 +73,8 @@ final class CallsPainter {
                 if (!told) {
                     g.words(
                             "both talk",
-                            LEFT + to * perX + 4,
-                            top + row * (rows.indexOf(line.get(j).call()) + 0.85),
+                            LEFT + line.get(i).to() * perX + 4,
+                            top + row * (rows.indexOf(line.get(i).call()) + 0.5),
                             Face.STRONG,
                             10.5,
                             Ink.KITE,

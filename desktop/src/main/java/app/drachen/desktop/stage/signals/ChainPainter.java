@@ -274,10 +274,13 @@ final class ChainPainter {
             g.words(path.help(), 10, y + 12, Face.STRONG, 12, Ink.KITE, TextAlignment.LEFT);
             return;
         }
+        double step = path.wanted().resolution();
+        String steps = step > 0 ? ", steps of " + path.wanted().value().step().text(step, units) : "";
         String name = path.wanted().value().label()
-                + (path.wanted().ear() ? ", age when you hear it" : ", age when you see it");
+                + (path.wanted().ear() ? ", age when you hear it" : ", age when you see it")
+                + steps;
         g.words(name, 10, y + 12, Face.TEXT, 11.5, Ink.SOFT, TextAlignment.LEFT);
-        double from = 0.24 * width;
+        double from = 0.31 * width;
         double to = 0.87 * width;
         List<Way.Stretch> all = path.way()
                 .orElseThrow()

@@ -1,7 +1,6 @@
 package app.drachen.desktop.stage.signals;
 
-import app.drachen.core.air.Atmosphere;
-import app.drachen.core.debrief.Debrief;
+import app.drachen.core.debrief.FlightFacts;
 import app.drachen.core.hearing.AlarmTrial;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.setup.Setup;
@@ -21,7 +20,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.BiConsumer;
 import javafx.scene.control.Label;
 
 /** The last flight of the logbook, heard through the stand-in sender, and alarms tried against it; it belongs to one aircraft. */
@@ -89,8 +87,18 @@ final class LastFlight {
                 + (voice.program().isEmpty() ? " (no speech program here: shown, not spoken)" : ""));
     }
 
-    /** Reads the last flight of the logbook that has a log, and does something with it if the aircraft is still shown. */
-    private void withLastFlight(BiConsumer<FlightRecord, FlightLog> use) {
+    /** What is made of a log, beside the interface. */
+    private interface Work<T> {
+        T of(FlightLog log, double ground);
+    }
+
+    /** What is done with that, on the interface thread. */
+    private interface Use<T> {
+        void with(FlightRecord flight, T made);
+    }
+
+    /** Reads the last flight of the logbook and makes something of it; it is used if the aircraft is still shown. */
+    private <T> void withLastFlight(Work<T> work, Use<T> use) {
         OpenAircraft aircraft = session.aircraft();
         List<FlightRecord> flights = aircraft.flights();
         if (flights.isEmpty()) {
@@ -104,41 +112,49 @@ final class LastFlight {
                 .start(
                         Lane.READ,
                         aircraft,
-                        running -> session.desk().look(h -> h.logbook()
-                                .log(aircraft.id(), last.number())
-                                .orElseThrow(() ->
-                                        new HangarException("Flight " + last.number() + " has no log any more."))),
-                        log -> {
+                        running -> {
+                            FlightLog log = session.desk().look(h -> h.logbook()
+                                    .log(aircraft.id(), last.number())
+                                    .orElseThrow(() ->
+                                            new HangarException("Flight " + last.number() + " has no log any more.")));
+                            return work.of(
+                                    log,
+                                    FlightFacts.of(log).map(FlightFacts::ground).orElse(0.0));
+                        },
+                        made -> {
                             if (session.isOpen() && session.shows(aircraft)) {
                                 live.setText("");
-                                use.accept(last, log);
+                                use.with(last, made);
                             }
                         },
-                        session::tell);
+                        failed -> {
+                            live.setText("");
+                            session.tell(failed);
+                        });
     }
 
     void tryAlarms() {
-        withLastFlight((flight, log) -> {
-            Setup setup = session.setup();
-            double ground = ground(setup, log);
-            Map<Alarm.Kind, String> all = new EnumMap<>(Alarm.Kind.class);
-            for (Alarm a : setup.signals().alarms()) {
-                all.put(
-                        a.kind(),
-                        "Flight " + flight.number() + ": "
-                                + AlarmTrial.of(log, setup, a, ground)
-                                        .map(AlarmTrial::sentence)
-                                        .orElse("cannot be told: the log has no such value, or it does not reach you")
-                                + ".");
-            }
-            tried = all;
-            triedWith = setup.signals();
-            update.run();
-        });
-    }
-
-    private static double ground(Setup setup, FlightLog log) {
-        return Debrief.of(log, setup, Atmosphere.SEA_LEVEL_DENSITY).flight().ground();
+        Setup setup = session.setup();
+        withLastFlight(
+                (log, ground) -> {
+                    Map<Alarm.Kind, String> all = new EnumMap<>(Alarm.Kind.class);
+                    for (Alarm a : setup.signals().alarms()) {
+                        all.put(
+                                a.kind(),
+                                AlarmTrial.of(log, setup, a, ground)
+                                                .map(AlarmTrial::sentence)
+                                                .orElse(
+                                                        "cannot be told: the log has no such value, or it does not reach you")
+                                        + ".");
+                    }
+                    return all;
+                },
+                (flight, all) -> {
+                    all.replaceAll((kind, did) -> "Flight " + flight.number() + ": " + did);
+                    tried = all;
+                    triedWith = setup.signals();
+                    update.run();
+                });
     }
 
     /** Plays the last flight through the stand-in sender, or ends what plays. */
@@ -149,14 +165,14 @@ final class LastFlight {
             repaint.run();
             return;
         }
-        withLastFlight((flight, log) -> {
+        withLastFlight(Heard::new, (flight, heard) -> {
             stop();
             Setup setup = session.setup();
             Played played = new Played(
                     Screen::apart,
                     setup,
-                    log,
-                    ground(setup, log),
+                    heard.log(),
+                    heard.ground(),
                     SPEEDS[speed],
                     DROPOUTS[dropouts],
                     position,
@@ -165,6 +181,9 @@ final class LastFlight {
                     played, setup.signals().tones(), () -> playing(flight), said -> voice.speak(said.words())));
         });
     }
+
+    /** A log and the height of its launch [m]. */
+    private record Heard(FlightLog log, double ground) {}
 
     private void playing(FlightRecord flight) {
         if (play.isEmpty()) {

@@ -113,7 +113,7 @@ public final class SignalsView implements Place {
                         "Values",
                         "W",
                         "values-panel",
-                        760,
+                        860,
                         () -> new ValuesForm(session),
                         s -> ValuesForm.summary(s.signals()))
                 .with(

@@ -10,6 +10,7 @@ import app.drachen.core.signals.Way;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Form;
+import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
 import java.util.Arrays;
@@ -97,7 +98,7 @@ final class ValuesForm extends VBox {
         GridPane grid = new GridPane();
         grid.setHgap(8);
         grid.setVgap(3);
-        String[] heads = {"", "told by", "way", "seen", "heard", "age", ""};
+        String[] heads = {"", "told by", "way", "in steps of", "seen", "heard", "age", ""};
         for (int i = 0; i < heads.length; i++) {
             grid.add(Texts.label(heads[i], "soft", "small"), i, 0);
         }
@@ -142,6 +143,18 @@ final class ValuesForm extends VBox {
         CheckBox ear = tick(id + "ear", w.value().label() + " heard", w.ear());
         ear.setOnAction(e ->
                 set(at, x -> new Wanted(x.value(), x.device(), x.way(), x.resolution(), x.eye(), ear.isSelected())));
+        QuantityField step = new QuantityField(
+                "",
+                w.value().step(),
+                session::tell,
+                v -> wanted.set(
+                        at,
+                        "Step of " + w.value().label(),
+                        x -> new Wanted(x.value(), x.device(), x.way(), v, x.eye(), x.ear())));
+        step.columns(4);
+        step.show(w.resolution() == 0 ? Double.NaN : w.resolution(), session.units());
+        step.field().setId(id + "step");
+        step.field().setAccessibleText(w.value().label() + ", in steps of");
         String age = path.age()
                 .map(a -> Quantity.TIME_FINE.text(a.value(), session.units()))
                 .orElse("never comes");
@@ -150,6 +163,7 @@ final class ValuesForm extends VBox {
                 value,
                 device,
                 way,
+                step,
                 eye,
                 ear,
                 Texts.label(age, "figure", path.whole() ? "soft" : "bad"),
