@@ -119,7 +119,7 @@ class LedgerAndFinderTest extends WindowTest {
         until(() -> session.isOpen());
         assertEquals("Seeschwalbe", ask(() -> session.setup().name()));
         assertEquals("local flights, Level", clearance());
-        assertTrue(ask(() -> ((Label) scene.lookup("#clearance-why")).getText()).contains("yours to check"));
+        assertTrue(ask(() -> ((Label) scene.lookup("#clearance-why")).getText()).contains("Porpoising"));
     }
 
     @Test

@@ -172,7 +172,7 @@ class WalkTest extends WindowTest {
         press(KeyCode.CONTROL, KeyCode.U);
         assertEquals(UnitSystem.IMPERIAL, ask(() -> session.units()));
         press(KeyCode.CONTROL, KeyCode.LEFT);
-        until(() -> scene.lookup("#later") != null);
+        until(() -> scene.lookup("#signals") != null);
         assertEquals(Stage.SIGNALS, ask(() -> session.stage()));
         press(KeyCode.CONTROL, KeyCode.H);
         until(() -> scene.lookup("#hangar") != null);
