@@ -19,6 +19,9 @@ public record Ground(String source, double ring, List<Double> tops) {
         tops.forEach(t -> Ranges.require("height of the ground", t, -5_000, 9_000, "m"));
     }
 
+    /** No obstacle is entered farther out than this [m]. */
+    private static final double FARTHEST = 20_000;
+
     /**
      * How far the heights reach.
      *
@@ -35,7 +38,7 @@ public record Ground(String source, double ring, List<Double> tops) {
      */
     public List<Obstacle> standing(double from) {
         List<Obstacle> all = new ArrayList<>();
-        for (int i = 0; i < tops.size(); i++) {
+        for (int i = 0; i < tops.size() && (i + 1) * ring <= FARTHEST; i++) {
             boolean matters = (i + 1) * ring > from && tops.get(i) > 0;
             if (matters) {
                 all.add(new Obstacle("ground", Math.max(from, i * ring), Math.min(1_000, tops.get(i))));
@@ -62,7 +65,7 @@ public record Ground(String source, double ring, List<Double> tops) {
                     "home is not in the grid, or no height is known there; the grid reaches from " + grid.describe());
         }
         double ring = Math.max(grid.cell(), 10);
-        int count = (int) Math.min(500, Math.floor(grid.reach(east, north) / ring));
+        int count = (int) Math.min(500, Math.floor(Math.min(FARTHEST, grid.reach(east, north)) / ring));
         double[] tops = new double[count];
         java.util.Arrays.fill(tops, Double.NEGATIVE_INFINITY);
         int known = count;

@@ -45,6 +45,19 @@ class GroundTest {
         assertTrue(same > highest.length / 2, "rings are not merely high: " + same + " of " + highest.length);
     }
 
+    /** Coarse heights of a whole country end where obstacles may be entered, and a ring far out is no obstacle that cannot be. */
+    @Test
+    void landWithoutEndEndsAtTwentyKilometres() {
+        float[] heights = new float[200 * 200];
+        java.util.Arrays.fill(heights, 80);
+        heights[0] = 5;
+        Ground ground = Ground.around("land", new HeightGrid(0, 0, 900, 200, heights), 90_000, 90_000);
+        assertTrue(ground.reach() <= 20_000 && ground.reach() > 18_000, ground.reach() + " m");
+        assertEquals(0, ground.standing(30).size(), "as high as home is no obstacle");
+        Ground far = new Ground("typed", 1_000, java.util.Collections.nCopies(40, 30.0));
+        assertEquals(40, far.standing(30).size(), "twenty rings with two edges each");
+    }
+
     @Test
     void whatIsNotKnownEndsTheRings() {
         float[] heights = new float[40 * 40];

@@ -73,7 +73,8 @@ final class AlarmPainter {
         band(g, LEFT, heard * perX, height, Ink.SKY, words("link", heard));
         band(g, LEFT + heard * perX, s.reaction() * perX, height, Ink.PAPER, words("you react", s.reaction()));
         band(g, LEFT + thumb * perX, (over - thumb) * perX, height, Ink.SKY, words("push over", over - thumb));
-        for (double h = low(); h <= high(); h += high() - low() > 25 ? 10 : 5) {
+        double span = high() - low();
+        for (double h = low(); h <= high(); h += span > 25 ? 10 * Math.ceil(span / 60) : 5) {
             g.words(
                     Quantity.HEIGHT.text(h, units),
                     LEFT - 6,
