@@ -11,7 +11,7 @@ import java.util.Optional;
 /**
  * An alarm tried against a flight: when it would have spoken, how late, how often in vain.
  *
- * <p>Source: the chain of {@link Chain} with the phases of the worst case; a call is in vain where the value is not beyond any more when
+ * <p>Source: the chain of {@link Chain} with one choice of phases, so that a call may come a period earlier or later; a call is in vain where the value is not beyond any more when
  * it is heard.
  *
  * @param alarm which

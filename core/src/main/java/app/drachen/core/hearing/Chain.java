@@ -52,6 +52,10 @@ public final class Chain {
      * @return what the pilot has now [the same unit]; NaN before the first
      */
     public double at(double time, double value) {
+        // what was not looked at between two calls was not measured either: only the last sample before now counts
+        if (time >= nextSample + samplePeriod) {
+            nextSample += samplePeriod * Math.floor((time - nextSample) / samplePeriod);
+        }
         while (time >= nextSample - 1e-9) {
             readyAt[readyTo % HELD] = nextSample + toBoard;
             ready[readyTo++ % HELD] = value;

@@ -15,6 +15,16 @@ import app.drachen.core.working.Working;
 public final class GreatestClimb {
     private GreatestClimb() {}
 
+    /**
+     * The upper end of its band.
+     *
+     * @return [m/s]
+     */
+    public static double most(Setup setup) {
+        Working climb = of(setup);
+        return climb.spread().map(Working.Spread::high).orElse(climb.value());
+    }
+
     /** Of an aircraft [m/s]. */
     public static Working of(Setup setup) {
         double limit = setup.modes().limits().climbRate();
@@ -22,10 +32,12 @@ public final class GreatestClimb {
             return Working.of(
                     "SIGNALS-A2",
                     "Greatest climb",
-                    setup.signals().greatestClimb().get(),
+                    Math.max(limit, setup.signals().greatestClimb().get()),
                     Quantity.CLIMB,
-                    "entered by you",
-                    new Source.Elementary("your own figure: fly no steeper"));
+                    "your own figure, no less than the climb limit of the modes that fly by themselves",
+                    new Source.Elementary("your own figure: fly no steeper"),
+                    Working.in("entered by you", setup.signals().greatestClimb().get(), Quantity.CLIMB),
+                    Working.in("climb limit", limit, Quantity.CLIMB));
         }
         double speed = setup.modes().limits().cruiseSpeed();
         double density = Atmosphere.SEA_LEVEL_DENSITY;

@@ -20,7 +20,7 @@ import java.util.Optional;
  * @param limit height limit above the launch [m], 10 to 2 000
  * @param climb greatest climb [m/s], not negative
  * @param age worst age of the height when it is heard [s]
- * @param lasting how long it must be beyond before it speaks [s]
+ * @param lasting how long it must be beyond before it speaks, and a call that it does not cut off [s]
  * @param reaction from the word to the thumb [s]
  * @param push acceleration of the push-over [m/s²], above 0
  * @param error of the height [m], not negative
@@ -43,15 +43,16 @@ public record HeightAlarm(
                 .filter(Path::whole)
                 .map(p -> new HeightAlarm(
                         limit,
-                        GreatestClimb.of(setup).value(),
+                        GreatestClimb.most(setup),
                         p.way()
                                 .orElseThrow()
                                 .age(Value.HEIGHT, p.supplier().orElseThrow(), true)
                                 .value(),
                         setup.signals()
-                                .alarm(Alarm.Kind.HEIGHT)
-                                .map(Alarm::lasting)
-                                .orElse(0.0),
+                                        .alarm(Alarm.Kind.HEIGHT)
+                                        .map(Alarm::lasting)
+                                        .orElse(0.0)
+                                + setup.signals().calls().alarmWaits(),
                         setup.signals().reaction(),
                         PUSH,
                         bySatellites(setup) ? SATELLITE_ERROR : PRESSURE_ERROR));

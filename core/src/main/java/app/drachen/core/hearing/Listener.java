@@ -34,6 +34,7 @@ public final class Listener {
     private final double[] due;
     private final List<Said> waiting = new ArrayList<>();
     private double busyUntil = Double.NEGATIVE_INFINITY;
+    private double alarmUntil = Double.NEGATIVE_INFINITY;
 
     /**
      * Something that is said.
@@ -91,10 +92,13 @@ public final class Listener {
                 waiting.add(new Said(time, alarm.words(), true));
             }
         }
-        if (!waiting.isEmpty() && (calls.alarmsInterrupt() || time >= busyUntil)) {
+        // an alarm may cut a call off, but never another alarm
+        boolean free = calls.alarmsInterrupt() ? time >= alarmUntil : time >= busyUntil;
+        if (!waiting.isEmpty() && free) {
             Said said = waiting.remove(0);
             begins.add(new Said(time, said.words(), true));
-            busyUntil = time + ALARM_TAKES;
+            alarmUntil = time + ALARM_TAKES;
+            busyUntil = alarmUntil;
         }
         for (int i = 0; i < due.length; i++) {
             if (time < due[i]) {

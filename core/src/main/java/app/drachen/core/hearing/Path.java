@@ -1,7 +1,6 @@
 package app.drachen.core.hearing;
 
 import app.drachen.core.harness.Device;
-import app.drachen.core.harness.Lead;
 import app.drachen.core.harness.Place;
 import app.drachen.core.harness.Signal;
 import app.drachen.core.setup.Setup;
@@ -47,6 +46,14 @@ public record Path(Wanted wanted, Optional<Supplier> supplier, Optional<Way> way
     public static List<Path> all(Setup setup) {
         Wiring wiring = Wiring.of(setup);
         return setup.signals().wanted().stream().map(w -> of(setup, wiring, w)).toList();
+    }
+
+    /** Why a value never reaches the pilot; empty where it does. */
+    public static Optional<String> never(Setup setup, Value value) {
+        Optional<Path> path = of(setup, value);
+        return path.isEmpty()
+                ? Optional.of(value.label() + " is not wanted")
+                : path.filter(p -> !p.whole()).map(Path::ends);
     }
 
     /** The path of a value that is wanted. */
@@ -125,10 +132,10 @@ public record Path(Wanted wanted, Optional<Supplier> supplier, Optional<Way> way
         if (!supplier.serial() || !wiring.entered()) {
             return Optional.empty();
         }
+        // an output that its lead is plugged into carries pulses, no data
         boolean plugged = wiring.of(supplier.device())
-                .flatMap(Wired::lead)
-                .map(Lead::place)
-                .filter(p -> !p.isEmpty())
+                .flatMap(Wired::place)
+                .filter(p -> p.signal() == Signal.SERIAL)
                 .isPresent();
         return plugged
                 ? Optional.empty()
@@ -162,7 +169,8 @@ public record Path(Wanted wanted, Optional<Supplier> supplier, Optional<Way> way
                 : ports > 0
                         ? " It needs a serial port; " + (ports == 1 ? "one is" : ports + " are") + " free."
                         : " It needs a serial port, and none is free.";
-        return "A " + part.device() + " would tell it." + place;
+        String article = "aeiou".indexOf(part.device().charAt(0)) >= 0 ? "An " : "A ";
+        return article + part.device() + " would tell it." + place;
     }
 
     private static String upper(String words) {

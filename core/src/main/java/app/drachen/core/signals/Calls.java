@@ -27,6 +27,17 @@ public record Calls(List<Call> calls, boolean alarmsInterrupt) {
     }
 
     /**
+     * How long an alarm waits for a call to end, at worst.
+     *
+     * @return [s]; 0 where alarms cut in
+     */
+    public double alarmWaits() {
+        return alarmsInterrupt
+                ? 0
+                : calls.stream().mapToDouble(Call::takes).max().orElse(0);
+    }
+
+    /**
      * Two calls that speak at once.
      *
      * @param first the one that began

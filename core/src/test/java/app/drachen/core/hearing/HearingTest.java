@@ -253,6 +253,25 @@ class HearingTest {
                 Path.of(hanging, Value.RPM).toString());
     }
 
+    /** The lead of a speed controller carries pulses: its data line is not plugged in by that. */
+    @Test
+    void aPulseLeadIsNoDataLine() {
+        Setup line = SOUND.withSignals(SOUND.signals()
+                .withSuppliers(List.of(new Supplier("speed controller", List.of(Value.CHARGE), 10, 0.1, true))));
+        assertTrue(Path.of(line, Value.CHARGE).orElseThrow().ends().contains("plugged nowhere"));
+        assertTrue(Path.of(SOUND, Value.HOME_DISTANCE).orElseThrow().whole(), "a satellite receiver is on a port");
+    }
+
+    /** A log of a row a second knows nothing between its rows: no alarm comes before the row that crosses, and its way. */
+    @Test
+    void aCoarseLogIsNotHeardEarly() {
+        Chain chain = new Chain(SENSOR, WAY, true, 0, 0);
+        for (int t = 0; t < 60; t++) {
+            double age = t - chain.at(t, t);
+            assertTrue(Double.isNaN(age) || age >= 0.75, "a value of " + age + " s has not come yet");
+        }
+    }
+
     /** The least set of parts: no smaller one tells as much, found by trying all pairs and single ones. */
     @Test
     void noSmallerSetOfPartsWouldDo() {

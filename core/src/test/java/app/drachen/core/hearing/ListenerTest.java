@@ -73,6 +73,19 @@ class ListenerTest {
         assertEquals(1, heard(calling(true, longOne), 3, 12, height).size(), "silent at 3");
     }
 
+    /** Two alarms at one moment: the more urgent speaks to its end, then the other; neither is lost. */
+    @Test
+    void oneAlarmNeverCutsAnotherOff() {
+        Setup two = SOUND.withSignals(SOUND.signals()
+                .withCalls(Calls.NONE)
+                .withAlarms(List.of(
+                        new Alarm(Alarm.Kind.ENERGY, 3_000, 0, 0, 2, "charge", List.of()),
+                        new Alarm(Alarm.Kind.HEIGHT, 100, 3, 0, 1, "height", List.of()))));
+        List<Said> said = heard(two, 1, 20, t -> 120);
+        assertEquals(2, said.size(), said.toString());
+        assertTrue(said.get(1).time() - said.get(0).time() >= 1.45, said.toString());
+    }
+
     /** Pages show what came, as late as it is, cut to its place; what never came is blank. */
     @Test
     void pagesShowWhatCame() {

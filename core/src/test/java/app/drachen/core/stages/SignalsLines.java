@@ -149,6 +149,26 @@ final class SignalsLines {
                 "SIGNALS-R3",
                 alarm(Kind.PACK, a -> new Alarm(Kind.PACK, 3.4, 0, 0, 1, "pack", List.of(2))),
                 State.CAUTION));
+        // what never comes is not spoken of, though an alarm or a call is entered for it
+        for (String rule : List.of("SIGNALS-R4", "SIGNALS-R5")) {
+            lines.add(line(rule, with(s -> s.withWays(List.of())), State.STOP));
+        }
+        for (String rule : List.of("SIGNALS-R3", "SIGNALS-R6")) {
+            lines.add(line(rule, with(s -> s.withWays(List.of())), State.CAUTION));
+        }
+        // an alarm that is silent everywhere is none; one that waits for a call is late by as much
+        Map.of(Kind.HEIGHT, "SIGNALS-R2", Kind.LINK, "SIGNALS-R4", Kind.ENERGY, "SIGNALS-R5")
+                .forEach((kind, rule) -> lines.add(line(
+                        rule,
+                        alarm(kind, a -> new Alarm(kind, a.threshold(), 0, 0, 1, a.words(), List.of(1, 2, 3))),
+                        State.STOP)));
+        lines.add(line("SIGNALS-R2", with(s -> s.withCalls(new Calls(s.calls().calls(), false))), State.STOP));
+        // nobody climbs slower than the modes do by themselves
+        lines.add(line(
+                "SIGNALS-R2",
+                with(s -> s.withGreatestClimb(Optional.of(0.3))
+                        .withAlarm(s.alarm(Kind.HEIGHT).orElseThrow().at(115))),
+                State.STOP));
         Call height = new Call(Value.HEIGHT, "# metres", 4, 1.8, 0, 1, List.of(1));
         lines.add(line("SIGNALS-R3", calling(height), State.GOOD));
         // 20 m in 4 s at 5 m/s; a little more is too much, as is speaking more than half of the time
@@ -200,6 +220,19 @@ final class SignalsLines {
         Setup mended = SOUND.withSignals(
                 SOUND.signals().withScales(SOUND.signals().scales().withVolts(1.2)));
         lines.add(line("SIGNALS-R7-OTHERS", of(mended, off, strength, height), State.GOOD));
+        // a proof that passed is judged with the factor that is set now, and so are the two points
+        Proof good = proof(SOUND, ProofKind.VOLTS_SCALE, true, Map.of("shown", 12.0, "true", 12.0, "factor", 1.0));
+        lines.add(line("SIGNALS-R7-OTHERS", of(SOUND, good, strength, height), State.GOOD));
+        lines.add(line("SIGNALS-R7-OTHERS", of(mended, good, strength, height), State.CAUTION));
+        Map<String, Double> points =
+                Map.of("shown1", 1.0, "level1", -45.0, "shown2", 0.22, "level2", -101.0, "loss", -104.0);
+        Proof taken = proof(SOUND, ProofKind.STRENGTH_SCALE, true, points);
+        lines.add(line("SIGNALS-R7-OTHERS", of(SOUND, volts, taken, height), State.GOOD));
+        Setup moved = SOUND.withSignals(SOUND.signals()
+                .withScales(SOUND.signals()
+                        .scales()
+                        .withStrength(Optional.of(new Scales.TwoPoints(1, -45, 0.22, -101, -110)))));
+        lines.add(line("SIGNALS-R7-OTHERS", of(moved, volts, taken, height), State.CAUTION));
         lines.add(line(
                 "SIGNALS-R7-OTHERS",
                 of(SOUND, volts, strength, height).at(LocalDate.of(1970, 8, 1).atStartOfDay(ZoneOffset.UTC)),

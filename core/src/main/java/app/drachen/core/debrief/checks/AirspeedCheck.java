@@ -58,7 +58,8 @@ public final class AirspeedCheck implements DebriefCheck {
                                 id(),
                                 State.CAUTION,
                                 "Airspeed reads " + size + (off < 0 ? " low" : " high"),
-                                "Take the new factor (SIGNALS-A6), or fly a closed triangle and enter it in Signals.",
+                                "Take the new factor (SIGNALS-A6), or fly a closed triangle and enter it in Signals. Thin air makes it read low"
+                                        + " too, about 5 % for each 1 000 m of the field above the sea.",
                                 working)
                         : Finding.of(
                                 id(), State.GOOD, "Airspeed goes with the ground speeds within " + size, "", working));

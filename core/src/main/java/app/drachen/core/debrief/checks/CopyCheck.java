@@ -38,7 +38,8 @@ public final class CopyCheck implements DebriefCheck {
         }
         double above = log.value(LogColumn.HEIGHT, 0) - facts.get().ground();
         LogColumn speeds = log.has(LogColumn.AIRSPEED) ? LogColumn.AIRSPEED : LogColumn.GROUND_SPEED;
-        boolean flies = facts.get().launch() == 0 && log.value(speeds, 0) > FAST;
+        // where the ground lies is known only if it came down
+        boolean flies = flight.touchdown().isPresent() && facts.get().launch() == 0 && log.value(speeds, 0) > FAST;
         if (flies && above > HIGH) {
             return List.of(Finding.of(
                     id(),

@@ -5,6 +5,7 @@ import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.hearing.GreatestClimb;
+import app.drachen.core.hearing.Path;
 import app.drachen.core.signals.Alarm;
 import app.drachen.core.signals.Call;
 import app.drachen.core.signals.Calls;
@@ -13,8 +14,10 @@ import app.drachen.core.signals.Value;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** SIGNALS-R3: calls leave room, do not talk over each other, and no alarm is silent. */
 final class CallsClear extends SignalsRule {
@@ -52,6 +55,18 @@ final class CallsClear extends SignalsRule {
                             "Alarm for " + alarm.kind().label() + " in every position",
                             s -> s.withAlarm(alarm.everywhere())));
         }
+        Optional<Value> mute = Stream.concat(
+                        signals.alarms().stream().map(a -> a.kind().value()),
+                        calls.calls().stream().map(Call::value))
+                .filter(v -> Path.never(situation.setup(), v).isPresent())
+                .findFirst();
+        if (mute.isPresent()) {
+            return caution(
+                    "Nothing will be said of " + mute.get().label(),
+                    "An alarm or a call speaks of it, but "
+                            + Path.never(situation.setup(), mute.get()).orElseThrow() + ".",
+                    there("To the values"));
+        }
         if (calls.calls().isEmpty()) {
             return good("Nothing is spoken again and again", "");
         }
@@ -62,8 +77,7 @@ final class CallsClear extends SignalsRule {
             }
         }
         if (!calls.alarmsInterrupt() && !signals.alarms().isEmpty()) {
-            double longest =
-                    calls.calls().stream().mapToDouble(Call::takes).max().orElse(0);
+            double longest = calls.alarmWaits();
             return caution(
                     "An alarm waits up to " + Quantity.TIME.text(longest) + " for a call to end",
                     "Let alarms cut in.",
@@ -75,8 +89,8 @@ final class CallsClear extends SignalsRule {
         double climb = GreatestClimb.of(situation.setup()).value();
         Optional<Call> rare = calls.calls().stream()
                 .filter(c -> c.value() == Value.HEIGHT)
-                .filter(c -> c.every() * climb > situation.judged(BETWEEN))
-                .findFirst();
+                .min(Comparator.comparingDouble(Call::every))
+                .filter(c -> c.every() * climb > situation.judged(BETWEEN));
         if (rare.isPresent()) {
             double every = Math.max(1, Math.floor(situation.judged(BETWEEN) / climb));
             return caution(

@@ -5,8 +5,10 @@ import app.drachen.core.clearance.Judgement;
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
+import app.drachen.core.hearing.Path;
 import app.drachen.core.signals.Alarm;
 import app.drachen.core.signals.SignalsSection;
+import app.drachen.core.signals.Value;
 import app.drachen.core.units.Quantity;
 import java.util.List;
 import java.util.Optional;
@@ -37,7 +39,7 @@ final class EnergyWarns extends SignalsRule {
             return nothing.get();
         }
         SignalsSection signals = situation.setup().signals();
-        Optional<Alarm> energy = signals.alarm(Alarm.Kind.ENERGY);
+        Optional<Alarm> energy = speaking(signals, Alarm.Kind.ENERGY);
         Optional<Alarm> cells = signals.alarm(Alarm.Kind.PACK);
         double capacity = situation.setup().propulsion().pack().capacity();
         double most = Math.floor(situation.judged(SHARE) * capacity / 36) * 36;
@@ -45,7 +47,7 @@ final class EnergyWarns extends SignalsRule {
                 "Warn at " + Quantity.CHARGE.text(most),
                 "Alarm at " + Quantity.CHARGE.text(most) + " used",
                 s -> s.withAlarm(s.alarm(Alarm.Kind.ENERGY)
-                        .map(a -> a.at(most))
+                        .map(a -> a.at(most).everywhere())
                         .orElse(new Alarm(Alarm.Kind.ENERGY, most, 0, 0, 1, "charge, turn home", List.of()))));
         if (energy.isEmpty()) {
             boolean rests = signals.alarm(Alarm.Kind.RESTING).isPresent()
@@ -55,6 +57,14 @@ final class EnergyWarns extends SignalsRule {
                     rests ? "Volts at rest and time do not tell what is left" : "Nothing warns of charge used",
                     "Volts recover after a climb, and the clock knows no wind: let charge used speak.",
                     take);
+        }
+        Optional<String> never = Path.never(situation.setup(), Value.CHARGE);
+        if (never.isPresent()) {
+            return stop(
+                    Gate.REACH,
+                    "The alarm for charge used is mute",
+                    upper(never.get()) + ": it has nothing to speak of.",
+                    there("To the values"));
         }
         if (energy.get().threshold() > most + 1e-9) {
             return stop(

@@ -33,7 +33,7 @@ final class HeightAlarmEarly extends SignalsRule {
             return nothing.get();
         }
         Optional<Double> limit = situation.field().flatMap(Field::heightLimit).map(Field.HeightLimit::height);
-        Optional<Alarm> alarm = situation.setup().signals().alarm(Alarm.Kind.HEIGHT);
+        Optional<Alarm> alarm = speaking(situation.setup().signals(), Alarm.Kind.HEIGHT);
         if (limit.isEmpty()) {
             return open(
                     Optional.of(Gate.REACH),
@@ -64,7 +64,10 @@ final class HeightAlarmEarly extends SignalsRule {
         Remedy take = change(
                 "Set " + Quantity.HEIGHT.text(rounded),
                 "Height alarm at " + Quantity.HEIGHT.text(rounded),
-                s -> s.withAlarm(s.alarm(Alarm.Kind.HEIGHT).orElse(Alarm.FIRST).at(rounded)));
+                s -> s.withAlarm(s.alarm(Alarm.Kind.HEIGHT)
+                        .orElse(Alarm.FIRST)
+                        .at(rounded)
+                        .everywhere()));
         if (alarm.isEmpty()) {
             return stop(
                     Gate.REACH,

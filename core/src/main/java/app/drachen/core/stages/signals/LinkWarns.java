@@ -5,9 +5,11 @@ import app.drachen.core.clearance.Judgement;
 import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
+import app.drachen.core.hearing.Path;
 import app.drachen.core.signals.Alarm;
 import app.drachen.core.signals.Scales;
 import app.drachen.core.signals.SignalsSection;
+import app.drachen.core.signals.Value;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
 import java.util.List;
@@ -39,7 +41,7 @@ final class LinkWarns extends SignalsRule {
         }
         SignalsSection signals = situation.setup().signals();
         Optional<Scales.TwoPoints> points = signals.scales().strength();
-        Optional<Alarm> alarm = signals.alarm(Alarm.Kind.LINK);
+        Optional<Alarm> alarm = speaking(signals, Alarm.Kind.LINK);
         if (points.isEmpty()) {
             return stop(
                     Gate.REACH,
@@ -64,7 +66,7 @@ final class LinkWarns extends SignalsRule {
                 "Warn at " + Quantity.SHARE.text(rounded),
                 "Strength warns " + Quantity.DECIBEL.text(WANTED) + " over the loss",
                 s -> s.withAlarm(s.alarm(Alarm.Kind.LINK)
-                        .map(a -> a.at(rounded))
+                        .map(a -> a.at(rounded).everywhere())
                         .orElse(new Alarm(Alarm.Kind.LINK, rounded, 0.05, 1, 2, "link weak", List.of()))));
         if (alarm.isEmpty()) {
             return stop(
@@ -73,6 +75,14 @@ final class LinkWarns extends SignalsRule {
                     "You hear of it when it is lost.",
                     List.of(wanted),
                     take);
+        }
+        Optional<String> never = Path.never(situation.setup(), Value.STRENGTH);
+        if (never.isPresent()) {
+            return stop(
+                    Gate.REACH,
+                    "The alarm for the link is mute",
+                    upper(never.get()) + ": it has nothing to speak of.",
+                    there("To the values"));
         }
         double margin =
                 points.get().level(alarm.get().threshold()) - points.get().loss();

@@ -6,6 +6,7 @@ import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageRule;
+import app.drachen.core.signals.Alarm;
 import app.drachen.core.signals.SignalsSection;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -28,6 +29,11 @@ abstract class SignalsRule extends StageRule {
                 ? Optional.of(
                         open(Optional.of(Gate.REACH), title, "Nothing is entered in Signals yet.", there("To Signals")))
                 : Optional.empty();
+    }
+
+    /** An alarm that speaks in some position of the switch. */
+    static Optional<Alarm> speaking(SignalsSection signals, Alarm.Kind kind) {
+        return signals.alarm(kind).filter(a -> a.silentIn().size() < 3);
     }
 
     static String upper(String words) {

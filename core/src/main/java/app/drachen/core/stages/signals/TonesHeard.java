@@ -5,10 +5,13 @@ import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.hearing.GreatestClimb;
+import app.drachen.core.hearing.Path;
 import app.drachen.core.signals.Tones;
+import app.drachen.core.signals.Value;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Source;
 import java.util.List;
+import java.util.Optional;
 
 /** SIGNALS-R6: rise and sink tones are heard, and fall silent. */
 final class TonesHeard extends SignalsRule {
@@ -42,6 +45,13 @@ final class TonesHeard extends SignalsRule {
         Tones tones = situation.setup().signals().tones();
         if (!tones.on()) {
             return good("Rise and sink are not sounded", "");
+        }
+        Optional<String> never = Path.never(situation.setup(), Value.CLIMB);
+        if (never.isPresent()) {
+            return caution(
+                    "Tones are on and will be mute",
+                    upper(never.get()) + ": want the climb, or switch them off.",
+                    there("To the values"));
         }
         double climb = GreatestClimb.of(situation.setup()).value();
         boolean narrow = tones.deadBand() < situation.judged(NARROW);

@@ -53,12 +53,21 @@ final class AlarmsForm extends VBox {
                         v -> session.edit(
                                 "Reaction", s -> s.withSignals(s.signals().withReaction(v))))
                 .number(
-                        "climb that you never exceed; empty: what full power gives",
+                        "climb that you never exceed",
                         Quantity.CLIMB,
                         session.setup().signals().greatestClimb().orElse(Double.NaN),
                         v -> session.edit(
                                 "Greatest climb", s -> s.withSignals(s.signals().withGreatestClimb(Optional.of(v)))));
         all.getChildren().addAll(line, form);
+        if (session.setup().signals().greatestClimb().isPresent()) {
+            all.getChildren()
+                    .add(Rows.small(
+                            "climb-forget",
+                            "Climb of full power instead",
+                            () -> session.edit(
+                                    "Greatest climb by the model",
+                                    s -> s.withSignals(s.signals().withGreatestClimb(Optional.empty())))));
+        }
         ScrollPane scroll = new Scroller(all);
         scroll.setFitToWidth(true);
         scroll.setPrefHeight(460);

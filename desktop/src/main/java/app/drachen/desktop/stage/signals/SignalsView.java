@@ -266,7 +266,7 @@ public final class SignalsView implements Place {
             return play.get().played().listener().shown(value, session.units());
         }
         boolean comes = Path.of(session.setup(), value).filter(Path::whole).isPresent();
-        return comes ? "8".repeat(Math.max(1, value.width() - 1)) : "";
+        return comes ? "#".repeat(Math.max(1, value.width() - 1)) : "";
     }
 
     private void light(Value value) {
