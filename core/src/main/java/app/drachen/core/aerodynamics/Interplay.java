@@ -1,7 +1,9 @@
 package app.drachen.core.aerodynamics;
 
 import app.drachen.core.aerodynamics.Strips.Strip;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * What the strips of a wing and those of a tail do to each other, and what flaps and turning add, each as an angle of the strip:
@@ -29,8 +31,21 @@ final class Interplay {
     /** The strips of the wing come first, those of the tail from here on. */
     private final int tailFrom;
 
+    /** The outputs that do something, and how far they are out. */
+    private final int[] acting;
+
+    private final double[] out;
+
     private final double[] flow;
+    private final double[] shed;
     private final double[] inverse;
+
+    /** What flaps add to angle and moment, and what turning does at a speed of 1. */
+    private final double[] flapAngle;
+
+    private final double[] flapMoment;
+    private final double[] turnAngle;
+    private final double[] turnMoment;
 
     /** Angle of each strip from its zero lift, with all that the others do [rad]. */
     final double[] angle;
@@ -49,6 +64,11 @@ final class Interplay {
         turning = new double[2][count];
         turningMoment = new double[2][count];
         flow = new double[count];
+        shed = new double[count];
+        flapAngle = new double[count];
+        flapMoment = new double[count];
+        turnAngle = new double[count];
+        turnMoment = new double[count];
         angle = new double[count];
         moment = new double[count];
         for (int group = 0; group < 2; group++) {
@@ -56,6 +76,18 @@ final class Interplay {
                 know(cut.strips().subList(from(group), from(group + 1)), from(group), outputs, error);
             }
         }
+        acting = IntStream.range(0, outputs)
+                .filter(k -> acts(byOutput[k]) || acts(momentByOutput[k]))
+                .toArray();
+        out = new double[acting.length];
+        for (int n = 0; n < acting.length; n++) {
+            byOutput[n] = byOutput[acting[n]];
+            momentByOutput[n] = momentByOutput[acting[n]];
+        }
+    }
+
+    private static boolean acts(double[] column) {
+        return Arrays.stream(column).anyMatch(x -> x != 0);
     }
 
     /** Takes in what the strips of a group do, the first of which has a number. */
@@ -91,34 +123,90 @@ final class Interplay {
     }
 
     /**
-     * Fills {@link #angle} and {@link #moment} of one group.
+     * Takes in what all strips have in common, before {@link #follow}. Short loops, which a compiler makes parallel.
      *
-     * @param own angle of each strip for itself [rad]
-     * @param speeds of the flow across each [m/s], above 0
      * @param q pitch rate [rad/s]
      * @param r yaw rate [rad/s]
      * @param flaps deflections of the outputs [rad]
      */
-    void follow(int group, double[] own, double[] speeds, double q, double r, double[] flaps) {
+    void prepare(double q, double r, double[] flaps) {
+        for (int n = 0; n < acting.length; n++) {
+            out[n] = flaps[acting[n]];
+        }
+        int count = flow.length;
+        two(turnAngle, turning[0], q, turning[1], r);
+        two(turnMoment, turningMoment[0], q, turningMoment[1], r);
+        Arrays.fill(flapAngle, 0);
+        Arrays.fill(flapMoment, 0);
+        addAll(flapAngle, byOutput, 0, out, acting.length, 0, count);
+        addAll(flapMoment, momentByOutput, 0, out, acting.length, 0, count);
+    }
+
+    private static void two(double[] sum, double[] a, double timesA, double[] b, double timesB) {
+        for (int i = 0; i < sum.length; i++) {
+            sum[i] = timesA * a[i] + timesB * b[i];
+        }
+    }
+
+    /**
+     * Fills {@link #angle} and {@link #moment} of one group.
+     *
+     * @param own angle of each strip for itself [rad]
+     * @param speeds of the flow across each [m/s], above 0
+     */
+    void follow(int group, double[] own, double[] speeds) {
         int from = from(group);
         int to = from(group + 1);
+        shed(shed, own, speeds, from, to);
         for (int i = from; i < to; i++) {
-            flow[i] = 0;
             inverse[i] = 1 / speeds[i];
+            flow[i] = 0;
         }
-        for (int j = from; j < to; j++) {
-            add(flow, mutual[j], speeds[j] * limited(own[j]), from, to);
-        }
+        addAll(flow, mutual, from, shed, to - from, from, to);
+        angle(angle, own, flow, inverse, from, to);
+        sum(moment, centred, angle, flapMoment, turnMoment, inverse, from, to);
         for (int i = from; i < to; i++) {
-            double plain = own[i] + limited(flow[i] * inverse[i]);
-            angle[i] = plain + inverse[i] * (turning[0][i] * q + turning[1][i] * r);
-            moment[i] = centred[i] * plain + inverse[i] * (turningMoment[0][i] * q + turningMoment[1][i] * r);
+            angle[i] += flapAngle[i] + inverse[i] * turnAngle[i];
         }
-        for (int k = 0; k < flaps.length; k++) {
-            if (flaps[k] != 0) {
-                add(angle, byOutput[k], flaps[k], from, to);
-                add(moment, momentByOutput[k], flaps[k], from, to);
+    }
+
+    private static void shed(double[] shed, double[] own, double[] speeds, int from, int to) {
+        for (int i = from; i < to; i++) {
+            shed[i] = speeds[i] * Math.max(-LIMIT, Math.min(LIMIT, own[i]));
+        }
+    }
+
+    private static void angle(double[] angle, double[] own, double[] flow, double[] inverse, int from, int to) {
+        for (int i = from; i < to; i++) {
+            angle[i] = own[i] + Math.max(-LIMIT, Math.min(LIMIT, flow[i] * inverse[i]));
+        }
+    }
+
+    private static void sum(
+            double[] sum, double[] by, double[] x, double[] more, double[] turn, double[] inverse, int from, int to) {
+        for (int i = from; i < to; i++) {
+            sum[i] = more[i] + by[i] * x[i] + inverse[i] * turn[i];
+        }
+    }
+
+    /** Adds so many times each of some columns, from one on, four at once. */
+    private static void addAll(double[] sum, double[][] columns, int first, double[] times, int n, int from, int to) {
+        int j = first;
+        for (; j + 3 < first + n; j += 4) {
+            double[] a = columns[j];
+            double[] b = columns[j + 1];
+            double[] c = columns[j + 2];
+            double[] d = columns[j + 3];
+            double ta = times[j];
+            double tb = times[j + 1];
+            double tc = times[j + 2];
+            double td = times[j + 3];
+            for (int i = from; i < to; i++) {
+                sum[i] = sum[i] + ta * a[i] + tb * b[i] + tc * c[i] + td * d[i];
             }
+        }
+        for (; j < first + n; j++) {
+            add(sum, columns[j], times[j], from, to);
         }
     }
 
@@ -127,9 +215,5 @@ final class Interplay {
         for (int i = from; i < to; i++) {
             sum[i] += times * column[i];
         }
-    }
-
-    private static double limited(double angle) {
-        return Math.max(-LIMIT, Math.min(LIMIT, angle));
     }
 }

@@ -7,7 +7,7 @@ package app.drachen.core.aerodynamics;
  */
 final class Separation {
     static final double PLATE_LIFT = 1.0;
-    private static final double STALL_BLEND = Math.toRadians(8);
+    static final double STALL_BLEND = Math.toRadians(8);
 
     private Separation() {}
 
@@ -21,7 +21,7 @@ final class Separation {
             double middle = (low + high) / 2;
             double peak = 0;
             for (double a = 0; a < middle + STALL_BLEND; a += 0.004) {
-                double sigma = separated(a, middle);
+                double sigma = separated(a - middle + STALL_BLEND);
                 peak = Math.max(peak, (1 - sigma) * slope * a + sigma * PLATE_LIFT * Math.sin(2 * a));
             }
             if (peak < maximum) {
@@ -33,9 +33,14 @@ final class Separation {
         return (low + high) / 2;
     }
 
-    /** Share of separated flow: a smooth step around the stall angle. */
-    static double separated(double fromZeroLift, double stall) {
-        double t = (fromZeroLift - stall + STALL_BLEND) / (2 * STALL_BLEND);
+    /**
+     * Share of separated flow: a smooth step around the stall angle.
+     *
+     * @param beyond angle beyond that at which separation begins, which is {@link #STALL_BLEND} before the stall angle [rad]
+     * @return [-], 0 to 1
+     */
+    static double separated(double beyond) {
+        double t = beyond / (2 * STALL_BLEND);
         if (t <= 0) {
             return 0;
         }

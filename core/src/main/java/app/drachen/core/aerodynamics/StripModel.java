@@ -5,9 +5,8 @@ import app.drachen.core.airframe.Body;
 import app.drachen.core.airframe.Position;
 import app.drachen.core.propulsion.Drive;
 import app.drachen.core.setup.Setup;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * Air forces on the drawn aircraft, strip by strip, over the whole range of angles.
@@ -27,10 +26,6 @@ import java.util.Map;
 public final class StripModel implements AirForces {
     private static final double PLATE_DRAG = 1.8;
     private static final double LINEAR_FLAP = Math.toRadians(15);
-    private static final double TAIL_EFFICIENCY = 0.95;
-
-    /** Gaps at hinges, joints and waves of a wing as built, over a smooth one [-] (own estimate after Hoerner 1965, 1.05 to 1.25). */
-    private static final double AS_BUILT = 1.12;
 
     /** Drag area of a horn with its rod: 15 mm by 2.5 mm across the flow, C_D 1.1 [m²] (own estimate). */
     private static final double HORN = 4e-5;
@@ -38,37 +33,38 @@ public final class StripModel implements AirForces {
     /** Radius of the grown stream over that of the propeller [-]; √½ at rest, 1 at high speed. */
     private static final double CONTRACTION = 0.85;
 
+    /** Flow across over flow along up to which the angle's power series is taken. */
+    private static final double SERIES = 0.25;
+
+    /** What is added to all speeds, as if at right angles, so that none is nought [m/s]. */
+    private static final double SLOW = 1e-4;
+
     private final int count;
-    private final double[][] place;
-
-    /** At three quarters of the chord, where a turning strip has its angle. */
-    private final double[][] flowPlace;
-
-    private final double[][] chordward;
-    private final double[][] normal;
-    private final double[][] pitchAxis;
-    private final double[] area;
-    private final double[] chord;
-    private final double[] angle;
-    private final double[] slope;
-    private final double[] zeroLift;
-    private final double[] stallUp;
-    private final double[] stallDown;
-    private final double[] leastDrag;
-    private final double[] moment;
-    private final double[] induced;
-    private final boolean[] behindWing;
-    private final boolean[] isWing;
-
+    private final StripTable table;
     private final Interplay interplay;
+
+    /** Flow along and across the chord of each strip, its speed [m/s], its angle from zero lift for itself [rad]. */
+    private final double[] along;
+
+    private final double[] across;
+    private final double[] speeds;
     private final double[] angles;
+
+    /** Strips in the stream of a propeller, and of which. */
+    private final int[] blown;
+
     private final int[] blownBy;
     private final double[] discArea;
-    private final double wingArea;
+    private final double[] pull;
+    private final double[] added;
+    private double pullDensity = 1;
+
     private final double downwashPerLift;
+    private final double downwashWay;
     private final double bodyDragArea;
     private final double bodySideArea;
     private final double bodyMoment;
+    private final double[] flaps;
 
     private double forceX;
     private double forceY;
@@ -77,20 +73,11 @@ public final class StripModel implements AirForces {
     private double momentY;
     private double momentZ;
     private double wingLift;
-    private double washed;
     private double downwash;
     private double lag;
-    private final double downwashWay;
-    private double alongNow;
-    private double acrossNow;
-    private final double[] along;
-    private final double[] across;
-    private final double[] speeds;
 
-    private final double[] flaps;
-    private final double[] pull;
-    private final double[] added;
-    private double pullDensity = 1;
+    /** Lift, drag and moment coefficients of a strip whose flow separates. */
+    private final double[] coefficients = new double[3];
 
     /** Prepares the strips of a set-up. */
     public StripModel(Setup setup) {
@@ -102,28 +89,11 @@ public final class StripModel implements AirForces {
         Strips.Cut cut = Strips.of(setup);
         List<Strip> strips = cut.strips();
         count = strips.size();
-        place = new double[count][];
-        flowPlace = new double[count][];
-        chordward = new double[count][];
-        normal = new double[count][];
-        pitchAxis = new double[count][];
-        area = new double[count];
-        chord = new double[count];
-        angle = new double[count];
-        slope = new double[count];
-        zeroLift = new double[count];
-        stallUp = new double[count];
-        stallDown = new double[count];
-        leastDrag = new double[count];
-        moment = new double[count];
-        induced = new double[count];
-        behindWing = new boolean[count];
-        isWing = new boolean[count];
+        table = new StripTable(strips, error);
         along = new double[count];
         across = new double[count];
         speeds = new double[count];
         angles = new double[count];
-        blownBy = new int[count];
         List<Drive> drives = setup.propulsion().drives();
         discArea = drives.stream()
                 .mapToDouble(d ->
@@ -132,38 +102,12 @@ public final class StripModel implements AirForces {
         pull = new double[drives.size()];
         added = new double[drives.size()];
         Position centre = setup.massProperties().centre();
-        Map<List<Double>, Double> stalls = new HashMap<>();
-        double wing = 0;
-        for (int i = 0; i < count; i++) {
-            Strip s = strips.get(i);
-            place[i] = s.place();
-            flowPlace[i] = new double[] {s.place()[0] - s.chord() / 2, s.place()[1], s.place()[2]};
-            chordward[i] = s.chordward();
-            normal[i] = s.normal();
-            // strips are cut along the flow, so that their load moves along the flow, not across a swept line
-            pitchAxis[i] = new double[] {0, -s.normal()[2], s.normal()[1]};
-            area[i] = s.area();
-            chord[i] = s.chord();
-            angle[i] = s.angle();
-            slope[i] = error.lift() * s.slope();
-            zeroLift[i] = s.section().zeroLiftAngle();
-            double most = Stall.WING_SHARE * s.section().maximumLift() / Math.max(0.5, s.chordward()[0]);
-            stallUp[i] =
-                    stalls.computeIfAbsent(List.of(slope[i], most), k -> Separation.stallAngle(k.get(0), k.get(1)));
-            double least = s.section().zeroLiftAngle() == 0 ? most : 0.75 * most;
-            stallDown[i] =
-                    stalls.computeIfAbsent(List.of(slope[i], least), k -> Separation.stallAngle(k.get(0), k.get(1)));
-            leastDrag[i] = error.drag() * AS_BUILT * s.section().leastDrag();
-            moment[i] = s.section().pitchingMoment();
-            induced[i] = s.inducedFactor();
-            behindWing[i] = s.behindWing();
-            double[] at = place[i];
-            // a wing in a jet much narrower than its span gains little lift, so only tails are blown
-            isWing[i] = s.isWing();
-            blownBy[i] = isWing[i] ? -1 : blowing(setup, centre, at);
-            wing += isWing[i] ? s.area() : 0;
-        }
-        wingArea = wing;
+        // a wing in a jet much narrower than its span gains little lift, so only tails are blown
+        int[] by = strips.stream()
+                .mapToInt(s -> s.isWing() ? -1 : blowing(setup, centre, s.place()))
+                .toArray();
+        blown = IntStream.range(0, count).filter(i -> by[i] >= 0).toArray();
+        blownBy = IntStream.of(blown).map(i -> by[i]).toArray();
         flaps = new double[setup.controls().outputs().size()];
         interplay = new Interplay(cut, flaps.length, error);
         NeutralPoint neutral = NeutralPoint.of(setup.airframe());
@@ -239,99 +183,164 @@ public final class StripModel implements AirForces {
         for (int k = 0; k < flaps.length; k++) {
             flaps[k] = softened(deflections[k]);
         }
+        flow(along, table.along, u, v, w, p, q, r);
+        flow(across, table.across, u, v, w, p, q, r);
+        blow(u);
+        interplay.prepare(q, r, flaps);
+        group(0, density);
+        double lift = wingLift / (0.5 * density * speedSquared * table.wingArea);
+        downwash = downwashPerLift * lift;
+        wash((downwash + lag) * speed);
+        group(1, density);
+        body(u, v, w, speed, density);
+    }
+
+    /** What the aircraft's motion is along, or across, the chords of all strips. Short loops, which a compiler makes parallel. */
+    private static void flow(double[] to, double[][] by, double u, double v, double w, double p, double q, double r) {
+        double[] byU = by[0];
+        double[] byV = by[1];
+        double[] byW = by[2];
+        for (int i = 0; i < to.length; i++) {
+            to[i] = u * byU[i] + v * byV[i] + w * byW[i];
+        }
+        double[] byP = by[3];
+        double[] byQ = by[4];
+        double[] byR = by[5];
+        for (int i = 0; i < to.length; i++) {
+            to[i] += p * byP[i] + q * byQ[i] + r * byR[i];
+        }
+    }
+
+    private void blow(double u) {
         double axial = Math.max(0, u);
         for (int k = 0; k < added.length; k++) {
             added[k] = Math.sqrt(axial * axial + 2 * pull[k] / (pullDensity * discArea[k])) - axial;
         }
-        group(0, u, v, w, p, q, r, density);
-        double lift = wingLift / (0.5 * density * speedSquared * wingArea);
-        downwash = downwashPerLift * lift;
-        washed = (downwash + lag) * speed;
-        group(1, u, v, w, p, q, r, density);
-        body(u, v, w, speed, density);
+        for (int k = 0; k < blown.length; k++) {
+            along[blown[k]] += table.along[0][blown[k]] * added[blownBy[k]];
+        }
+    }
+
+    /** The downwash takes from the flow along z, by a speed [m/s]. */
+    private void wash(double by) {
+        for (int i = interplay.from(1); i < count; i++) {
+            along[i] -= by * table.washed[i] * table.along[2][i];
+            across[i] -= by * table.washed[i] * table.across[2][i];
+        }
     }
 
     /** Strips that work on each other: first the angles of all, then the forces of each. */
-    private void group(int number, double u, double v, double w, double p, double q, double r, double density) {
+    private void group(int number, double density) {
         int from = interplay.from(number);
         int to = interplay.from(number + 1);
+        angles(from, to);
+        interplay.follow(number, angles, speeds);
+        forces(from, to, density, table.strip, interplay.angle, interplay.moment);
+    }
+
+    private void angles(int from, int to) {
+        boolean large = false;
         for (int i = from; i < to; i++) {
-            double fast = blownBy[i] >= 0 ? u + added[blownBy[i]] : u;
-            angles[i] = fromZero(i, fast, v, behindWing[i] ? w - washed : w, p, q, r);
-            along[i] = alongNow;
-            across[i] = acrossNow;
-            speeds[i] = Math.max(1e-4, Math.sqrt(alongNow * alongNow + acrossNow * acrossNow));
+            double x = along[i];
+            double y = across[i];
+            double size = y < 0 ? -y : y;
+            large |= size > SERIES * x;
         }
-        interplay.follow(number, angles, speeds, q, r, flaps);
+        if (large) {
+            for (int i = from; i < to; i++) {
+                angles[i] = flowAngle(across[i], along[i]) + table.angle[i];
+            }
+        } else {
+            series(across, along, table.angle, angles, from, to);
+        }
+        lengths(along, across, speeds, from, to);
+    }
+
+    private static void lengths(double[] x, double[] y, double[] lengths, int from, int to) {
         for (int i = from; i < to; i++) {
-            strip(i, interplay.angle[i], interplay.moment[i], behindWing[i] ? density * TAIL_EFFICIENCY : density);
+            lengths[i] = Math.sqrt(x[i] * x[i] + y[i] * y[i] + SLOW * SLOW);
         }
     }
 
-    private void strip(int i, double fromZero, double turned, double density) {
-        double[] at = place[i];
-        double[] c = chordward[i];
-        double[] n = normal[i];
-        double sigma = fromZero >= 0
-                ? Separation.separated(fromZero, stallUp[i])
-                : Separation.separated(-fromZero, stallDown[i]);
-        double attached = slope[i] * fromZero;
-        double lift = attached;
-        double drag = leastDrag[i] + induced[i] * attached * attached;
-        double[] axis = pitchAxis[i];
-        double turn = moment[i] + turned;
-        if (sigma > 0) {
-            double plateLift = Separation.PLATE_LIFT * Math.sin(2 * fromZero);
-            double sine = Math.sin(fromZero);
-            double plateDrag = leastDrag[i] + PLATE_DRAG * sine * sine;
-            lift += sigma * (plateLift - attached);
-            drag += sigma * (plateDrag - drag);
-            // the centre of pressure of a separated plate lies near mid-chord
-            turn += sigma * (-0.25 * PLATE_DRAG * sine - turn);
-        }
-        double root = speeds[i];
-        double pressureArea = 0.5 * density * root * root * area[i];
-        double alongUnit = along[i] / root;
-        double acrossUnit = across[i] / root;
-        double alongChord = pressureArea * (lift * acrossUnit - drag * alongUnit);
-        double alongNormal = pressureArea * (lift * alongUnit + drag * acrossUnit);
-        double fx = alongChord * c[0] + alongNormal * n[0];
-        double fy = alongChord * c[1] + alongNormal * n[1];
-        double fz = alongChord * c[2] + alongNormal * n[2];
-        double pitching = pressureArea * chord[i] * turn;
-        forceX += fx;
-        forceY += fy;
-        forceZ += fz;
-        momentX += at[1] * fz - at[2] * fy;
-        momentY += at[2] * fx - at[0] * fz + pitching * axis[1];
-        momentZ += at[0] * fy - at[1] * fx + pitching * axis[2];
-        if (isWing[i]) {
-            wingLift += pressureArea * lift;
+    private static void series(double[] across, double[] along, double[] more, double[] angles, int from, int to) {
+        for (int i = from; i < to; i++) {
+            angles[i] = more[i] + arcTangent(across[i] / along[i]);
         }
     }
 
-    /** Angle of a strip from its zero lift, without what the others do to it; leaves the flow along and across it. */
-    private double fromZero(int i, double u, double v, double w, double p, double q, double r) {
-        double[] at = flowPlace[i];
-        double[] c = chordward[i];
-        double[] n = normal[i];
-        double vx = u + q * at[2] - r * at[1];
-        double vy = v + r * at[0] - p * at[2];
-        double vz = w + p * at[1] - q * at[0];
-        alongNow = vx * c[0] + vy * c[1] + vz * c[2];
-        acrossNow = -(vx * n[0] + vy * n[1] + vz * n[2]);
-        double incidence = flowAngle(acrossNow, alongNow) + angle[i];
-        return incidence - zeroLift[i];
+    private void forces(int from, int to, double density, double[] s, double[] angle, double[] moments) {
+        double x = 0;
+        double y = 0;
+        double z = 0;
+        double aboutX = 0;
+        double aboutY = 0;
+        double aboutZ = 0;
+        double wing = 0;
+        for (int i = from; i < to; i++) {
+            int at = i * StripTable.WIDTH;
+            double a = angle[i];
+            double lift = s[at + StripTable.SLOPE] * a;
+            double drag = s[at + StripTable.DRAG] + s[at + StripTable.INDUCED] * lift * lift;
+            double turn = s[at + StripTable.MOMENT] + moments[i];
+            if (a > s[at + StripTable.UP] || -a > s[at + StripTable.DOWN]) {
+                separate(at, a, lift, drag, turn);
+                lift = coefficients[0];
+                drag = coefficients[1];
+                turn = coefficients[2];
+            }
+            double slow = density * speeds[i] * s[at + StripTable.HALF_AREA];
+            double pressureArea = slow * speeds[i];
+            double chordwise = slow * along[i];
+            double crosswise = slow * across[i];
+            double alongChord = lift * crosswise - drag * chordwise;
+            double acrossChord = lift * chordwise + drag * crosswise;
+            double turning = pressureArea * turn;
+            wing += s[at + StripTable.WING] * pressureArea * lift;
+            x += s[at + StripTable.CHORDWARD] * alongChord;
+            y += s[at + StripTable.CHORDWARD + 1] * alongChord + s[at + StripTable.ACROSS] * acrossChord;
+            z += s[at + StripTable.CHORDWARD + 2] * alongChord + s[at + StripTable.ACROSS + 1] * acrossChord;
+            aboutX += s[at + StripTable.CHORDWARD + 3] * alongChord + s[at + StripTable.ACROSS + 2] * acrossChord;
+            aboutY += s[at + StripTable.CHORDWARD + 4] * alongChord
+                    + s[at + StripTable.ACROSS + 3] * acrossChord
+                    + s[at + StripTable.TURN] * turning;
+            aboutZ += s[at + StripTable.CHORDWARD + 5] * alongChord
+                    + s[at + StripTable.ACROSS + 4] * acrossChord
+                    + s[at + StripTable.TURN + 1] * turning;
+        }
+        wingLift += wing;
+        forceX += x;
+        forceY += y;
+        forceZ += z;
+        momentX += aboutX;
+        momentY += aboutY;
+        momentZ += aboutZ;
     }
 
-    /** The angle of the flow; its power series where that is exact to 1e-9 rad, which is nearly always. */
+    /** Leaves the coefficients of a strip part of whose flow has separated. */
+    private void separate(int at, double a, double attached, double attachedDrag, double attachedTurn) {
+        double beyond = a >= 0 ? a - table.strip[at + StripTable.UP] : -a - table.strip[at + StripTable.DOWN];
+        double sigma = Separation.separated(beyond);
+        double sine = Math.sin(a);
+        double plateLift = Separation.PLATE_LIFT * Math.sin(2 * a);
+        double plateDrag = table.strip[at + StripTable.DRAG] + PLATE_DRAG * sine * sine;
+        coefficients[0] = attached + sigma * (plateLift - attached);
+        coefficients[1] = attachedDrag + sigma * (plateDrag - attachedDrag);
+        // the centre of pressure of a separated plate lies near mid-chord
+        coefficients[2] = attachedTurn + sigma * (-0.25 * PLATE_DRAG * sine - attachedTurn);
+    }
+
+    /** The angle of the flow: where it is small, its power series. */
     private static double flowAngle(double across, double along) {
-        if (along <= 0 || Math.abs(across) > 0.25 * along) {
-            return Math.atan2(across, along);
-        }
-        double x = across / along;
+        return Math.abs(across) <= SERIES * along && along > 0 ? arcTangent(across / along) : Math.atan2(across, along);
+    }
+
+    /** The power series of the arc tangent, exact to 1e-9 rad up to {@link #SERIES}. */
+    private static double arcTangent(double x) {
         double y = x * x;
-        return x * (1 - y * (1.0 / 3 - y * (1.0 / 5 - y * (1.0 / 7 - y * (1.0 / 9 - y * (1.0 / 11 - y / 13))))));
+        double z = y * y;
+        return x
+                * ((1 - y * (1.0 / 3))
+                        + z * ((1.0 / 5 - y * (1.0 / 7)) + z * ((1.0 / 9 - y * (1.0 / 11)) + z * (1.0 / 13))));
     }
 
     /** Beyond 15° a flap loses half of what it adds. */

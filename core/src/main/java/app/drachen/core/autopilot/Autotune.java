@@ -73,6 +73,9 @@ final class Autotune {
 
     /** Whether the last two changes of both axes were small. */
     boolean converged() {
+        if (changes.size() < 4) {
+            return false;
+        }
         for (Axis axis : List.of(roll, pitch)) {
             List<Change> own =
                     changes.stream().filter(c -> c.axis().equals(axis.name)).toList();

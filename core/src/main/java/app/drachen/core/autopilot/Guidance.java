@@ -2,6 +2,7 @@ package app.drachen.core.autopilot;
 
 import static app.drachen.core.air.Atmosphere.GRAVITY;
 import static app.drachen.core.math.Statistics.clamp;
+import static app.drachen.core.math.Statistics.length;
 import static app.drachen.core.math.Statistics.wrap;
 
 import app.drachen.core.modes.Route;
@@ -42,16 +43,16 @@ final class Guidance {
     }
 
     private static double ground(Sensed sensed) {
-        return Math.max(4, Math.hypot(sensed.velocityNorth(), sensed.velocityEast()));
+        return Math.max(4, length(sensed.velocityNorth(), sensed.velocityEast()));
     }
 
-    private double length(Sensed sensed) {
+    private double ahead(Sensed sensed) {
         return Math.max(8, ground(sensed) * lookAhead);
     }
 
     /** Bank that turns onto a course [rad]. */
     double bankForCourse(double wanted, Sensed sensed) {
-        return bank(towards(wanted, length(sensed), sensed));
+        return bank(towards(wanted, ahead(sensed), sensed));
     }
 
     private static double towards(double wanted, double length, Sensed sensed) {
@@ -62,10 +63,10 @@ final class Guidance {
 
     /** Bank that leads onto a clockwise circle [m]. */
     double bankForCircle(double centreNorth, double centreEast, double radius, Sensed sensed) {
-        double length = Math.min(length(sensed), 0.9 * radius);
+        double length = Math.min(ahead(sensed), 0.9 * radius);
         double north = sensed.north() - centreNorth;
         double east = sensed.east() - centreEast;
-        double distance = Math.max(0.5, Math.hypot(north, east));
+        double distance = Math.max(0.5, length(north, east));
         double bearing = Math.atan2(east, north);
         if (distance > radius + length) {
             return bankForCourse(wrap(bearing + Math.PI - Math.asin(radius / distance)), sensed);
@@ -97,14 +98,14 @@ final class Guidance {
      * aside does not count: it is flown to straight.
      */
     double bankForRoute(Route route, Sensed sensed) {
-        double length = length(sensed);
+        double length = ahead(sensed);
         Route.Point goal = route.points().get(leg);
         double north = goal.north() - sensed.north();
         double east = goal.east() - sensed.east();
         double turn = turnAhead(route, sensed);
         double left = route.length(leg) - route.along(leg, sensed.north(), sensed.east());
         double aside = Math.abs(route.right(leg, sensed.north(), sensed.east()));
-        boolean near = Math.hypot(north, east) < turnRadius(sensed);
+        boolean near = length(north, east) < turnRadius(sensed);
         if (direct ? near : left < turn && aside < Math.max(NEAR, turn)) {
             leg = (leg + 1) % route.points().size();
             direct = false;

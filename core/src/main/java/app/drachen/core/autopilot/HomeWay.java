@@ -1,6 +1,7 @@
 package app.drachen.core.autopilot;
 
 import static app.drachen.core.math.Statistics.clamp;
+import static app.drachen.core.math.Statistics.length;
 
 import app.drachen.core.modes.HomeProfile;
 import app.drachen.core.modes.Limits;
@@ -68,7 +69,7 @@ final class HomeWay {
         if (climbing) {
             climbing = sensed.height() < height - 5;
             bank = guidance.bankForCircle(centreNorth, centreEast, home.circleRadius(), sensed);
-        } else if (Math.hypot(north, east) > 2 * home.circleRadius()) {
+        } else if (length(north, east) > 2 * home.circleRadius()) {
             bank = guidance.bankForCourse(towards, sensed);
             speed = againstWind(towards, limits, sensed);
         } else {

@@ -13,6 +13,8 @@ import app.drachen.core.units.Ranges;
  * @param expo [-], 0 to 0.9
  */
 public record Rates(double roll, double pitch, double yaw, double expo) {
+    private static final int STEPS = 20;
+
     public Rates {
         Ranges.require("roll rate", roll, 0.05, 1, "-");
         Ranges.require("pitch rate", pitch, 0.05, 1, "-");
@@ -39,17 +41,16 @@ public record Rates(double roll, double pitch, double yaw, double expo) {
      * @return stick [-], −1 to 1
      */
     public double stickFor(double command, double rate) {
-        double wanted = Math.max(-rate, Math.min(rate, command));
-        double low = -1;
-        double high = 1;
-        for (int i = 0; i < 40; i++) {
-            double middle = (low + high) / 2;
-            if (shape(middle, rate) < wanted) {
-                low = middle;
-            } else {
-                high = middle;
+        double wanted = Math.max(-1, Math.min(1, command / rate));
+        // Newton's rule on (1 − e)·s + e·s³: from the far end of a curve that bends away, it never steps past the root
+        double stick = Math.signum(wanted);
+        for (int i = 0; i < STEPS; i++) {
+            double step = (shape(stick, 1) - wanted) / (1 - expo + 3 * expo * stick * stick);
+            stick -= step;
+            if (Math.abs(step) < 1e-15) {
+                break;
             }
         }
-        return (low + high) / 2;
+        return Math.max(-1, Math.min(1, stick));
     }
 }

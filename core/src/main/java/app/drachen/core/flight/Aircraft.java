@@ -6,6 +6,7 @@ import app.drachen.core.aerodynamics.AirForces;
 import app.drachen.core.aerodynamics.StripModel;
 import app.drachen.core.airframe.MassProperties;
 import app.drachen.core.airframe.Position;
+import app.drachen.core.math.Table;
 import app.drachen.core.propulsion.Propulsion;
 import app.drachen.core.setup.Setup;
 
@@ -32,9 +33,14 @@ public final class Aircraft {
     private final BodyMotion body;
     private final Propulsion propulsion;
     private final Shafts shafts;
+
+    /** Over the share of the pack that is used, within 1e-8 V. */
+    private final Table restingVolts;
+
     private final double[] load = new double[6];
     private final double[] slope = new double[6];
     private final double[] before = new double[6];
+    private final double[] wind = new double[3];
     private boolean started;
     private final Servos servos;
     private double current;
@@ -58,6 +64,7 @@ public final class Aircraft {
         air = forces;
         body = new BodyMotion(properties);
         propulsion = setup.propulsion();
+        restingVolts = new Table(propulsion.pack()::restingVolts, 0, 1, 1.0 / 512, 1e-8);
         Position centre = properties.centre();
         shafts = new Shafts(setup, centre);
         servos = new Servos(setup.controls().outputs());
@@ -101,7 +108,7 @@ public final class Aircraft {
     }
 
     private double restingVolts() {
-        return propulsion.pack().restingVolts(chargeUsed / propulsion.pack().capacity());
+        return restingVolts.at(chargeUsed / propulsion.pack().capacity());
     }
 
     /**
@@ -158,9 +165,10 @@ public final class Aircraft {
     /** Fills {@code load} with force and moment of air and propeller at the present state. */
     private void load(double windNorth, double windEast, double windDown, double density) {
         double[] s = body.state;
-        airU = s[3] - body.along(0, windNorth, windEast, windDown);
-        airV = s[4] - body.along(1, windNorth, windEast, windDown);
-        airW = s[5] - body.along(2, windNorth, windEast, windDown);
+        body.along(windNorth, windEast, windDown, wind);
+        airU = s[3] - wind[0];
+        airV = s[4] - wind[1];
+        airW = s[5] - wind[2];
         shafts.blow(air, density);
         air.compute(airU, airV, airW, s[10] - rollGust, s[11], s[12], density, servos.deflections);
         load[0] = air.forceX();
@@ -328,12 +336,15 @@ public final class Aircraft {
     }
 
     /**
-     * A vector of the earth frame along a body axis, in the unit of its components [any].
+     * A vector of the earth frame along the body axes.
      *
-     * @param axis 0 to 2 for body x, y, z
+     * @param north component [any unit]
+     * @param east component [as north]
+     * @param down component [as north]
+     * @param parts filled: x, y, z [as north]
      */
-    public double along(int axis, double north, double east, double down) {
-        return body.along(axis, north, east, down);
+    public void along(double north, double east, double down, double[] parts) {
+        body.along(north, east, down, parts);
     }
 
     /**

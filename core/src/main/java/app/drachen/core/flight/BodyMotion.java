@@ -126,8 +126,8 @@ final class BodyMotion {
         double downX = 2 * (q1 * q3 - q0 * q2);
         double downY = 2 * (q2 * q3 + q0 * q1);
         double downZ = 1 - 2 * (q1 * q1 + q2 * q2);
-        rate[0] = towards(0, s, u, v, w);
-        rate[1] = towards(1, s, u, v, w);
+        rate[0] = (1 - 2 * (q2 * q2 + q3 * q3)) * u + 2 * (q1 * q2 - q0 * q3) * v + 2 * (q1 * q3 + q0 * q2) * w;
+        rate[1] = 2 * (q1 * q2 + q0 * q3) * u + (1 - 2 * (q1 * q1 + q3 * q3)) * v + 2 * (q2 * q3 - q0 * q1) * w;
         rate[2] = downX * u + downY * v + downZ * w;
         rate[3] = now[0] / mass + downX * GRAVITY - q * w + r * v;
         rate[4] = now[1] / mass + downY * GRAVITY - r * u + p * w;
@@ -148,14 +148,9 @@ final class BodyMotion {
         rate[12] = (ixz * tx + ix * tz) / determinant;
     }
 
-    /** A velocity of the earth frame [m/s] along body x, y or z, axis 0 to 2. */
-    double along(int axis, double north, double east, double down) {
-        double[] s = state;
-        return switch (axis) {
-            case 0 -> towards(0, s, 1, 0, 0) * north + towards(1, s, 1, 0, 0) * east + towards(2, s, 1, 0, 0) * down;
-            case 1 -> towards(0, s, 0, 1, 0) * north + towards(1, s, 0, 1, 0) * east + towards(2, s, 0, 1, 0) * down;
-            default -> towards(0, s, 0, 0, 1) * north + towards(1, s, 0, 0, 1) * east + towards(2, s, 0, 0, 1) * down;
-        };
+    /** Fills the parts along body x, y and z of a velocity of the earth frame [m/s]. */
+    void along(double north, double east, double down, double[] parts) {
+        Attitude.into(state, ATTITUDE, north, east, down, parts);
     }
 
     /** Velocity over ground [m/s] to the north, east or down, axis 0 to 2. */

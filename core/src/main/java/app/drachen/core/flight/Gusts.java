@@ -2,6 +2,8 @@ package app.drachen.core.flight;
 
 import app.drachen.core.air.Field;
 import app.drachen.core.math.NoiseSource;
+import app.drachen.core.math.Table;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * Wind and gusts at the aircraft: mean wind over height and Dryden turbulence.
@@ -16,6 +18,10 @@ import app.drachen.core.math.NoiseSource;
  */
 public final class Gusts {
     private static final double FOOT = 0.3048;
+
+    /** The tables reach to here [m]. */
+    private static final double HIGHEST = 400;
+
     private static final double ROOT3 = Math.sqrt(3);
 
     private final Field field;
@@ -23,6 +29,13 @@ public final class Gusts {
     private final double span;
     private final double towardsNorth;
     private final double towardsEast;
+
+    /** What depends on the height alone, each within 1e-8 of its unit. */
+    private final Table lengths = table(Gusts::length);
+
+    private final Table upwardShares = table(Gusts::upwardShare);
+    private final Table rollShares = table(this::rollShare);
+    private final Table winds;
     private final Second acrossWind = new Second();
     private final Second upwards = new Second();
     private double along;
@@ -44,8 +57,13 @@ public final class Gusts {
         this.field = field;
         this.noise = noise;
         this.span = span;
+        winds = table(field::windAt);
         towardsNorth = -Math.cos(field.windFrom());
         towardsEast = -Math.sin(field.windFrom());
+    }
+
+    private static Table table(DoubleUnaryOperator ofHeight) {
+        return new Table(ofHeight, 0, HIGHEST, 1, 1e-8);
     }
 
     /**
@@ -89,19 +107,22 @@ public final class Gusts {
      */
     public void advance(double step, double height, double airspeed) {
         double speed = Math.max(3, airspeed);
-        double length = length(height);
+        double length = lengths.at(height);
         double low = feet(height) * FOOT;
         double sigma = sigma();
-        double sigmaUp = sigma * upwardShare(height);
+        double sigmaUp = sigma * upwardShares.at(height);
         along = first(along, step * speed / length, sigma);
         across = sigma * acrossWind.advance(step * speed / length, noise);
         up = sigmaUp * upwards.advance(step * speed / low, noise);
         if (span > 0) {
-            // Φ_p of the same section, integrated: σ_p² = 0.8·π²/(8·b·L_w)·(π·L_w/4b)^⅓·σ_w²
-            double sigmaRoll = sigmaUp
-                    * Math.sqrt(0.8 * Math.PI * Math.PI / (8 * span * low) * Math.cbrt(Math.PI * low / (4 * span)));
-            roll = first(roll, step * speed * Math.PI / (4 * span), sigmaRoll);
+            roll = first(roll, step * speed * Math.PI / (4 * span), sigmaUp * rollShares.at(height));
         }
+    }
+
+    /** Φ_p of the same section, integrated: σ_p² = 0.8·π²/(8·b·L_w)·(π·L_w/4b)^⅓·σ_w². */
+    private double rollShare(double height) {
+        double low = feet(height) * FOOT;
+        return Math.sqrt(0.8 * Math.PI * Math.PI / (8 * span * low) * Math.cbrt(Math.PI * low / (4 * span)));
     }
 
     /** First-order process of variance sigma², steps in units of its time. */
@@ -138,7 +159,7 @@ public final class Gusts {
      * @return velocity of the air to the north [m/s]
      */
     public double north(double height) {
-        return (field.windAt(height) + along) * towardsNorth - across * towardsEast;
+        return (winds.at(height) + along) * towardsNorth - across * towardsEast;
     }
 
     /**
@@ -146,7 +167,7 @@ public final class Gusts {
      * @return velocity of the air to the east [m/s]
      */
     public double east(double height) {
-        return (field.windAt(height) + along) * towardsEast + across * towardsNorth;
+        return (winds.at(height) + along) * towardsEast + across * towardsNorth;
     }
 
     /**

@@ -2,6 +2,7 @@ package app.drachen.core.flight;
 
 import app.drachen.core.controls.Output;
 import app.drachen.core.controls.ServoData;
+import app.drachen.core.math.Table;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +20,12 @@ final class Servos {
     /** 60° in 0.12 s at 45° for 500 µs [µs/s]. */
     private static final double USUAL_RATE = 5_500;
 
+    /** Pulses of the tables of linkages, and how fine they are [µs]. */
+    private static final double LOW = 700;
+
+    private static final double HIGH = 2_300;
+    private static final double CELL = 8;
+
     private final List<Output> outputs;
 
     /** Of each servo: fastest change [µs/s], dead band [µs], play at the surface [rad]. */
@@ -33,10 +40,12 @@ final class Servos {
     /** Of the surfaces [rad]. */
     final double[] deflections;
 
-    /** What the servos ask for, and the pulse it was found at: a servo at rest needs no geometry. */
-    private final double[] driven;
+    /** The geometry of each linkage, within 1e-9 rad. */
+    private final Table[] linkages;
 
-    private final double[] drivenAt;
+    private final boolean[] motor;
+    private double shareStep = Double.NaN;
+    private double share;
 
     Servos(List<Output> outputs) {
         this.outputs = outputs;
@@ -45,12 +54,12 @@ final class Servos {
         deadBand = new double[outputs.size()];
         play = new double[outputs.size()];
         deflections = new double[outputs.size()];
-        driven = new double[outputs.size()];
-        drivenAt = new double[outputs.size()];
-        Arrays.fill(drivenAt, Double.NaN);
+        linkages = new Table[outputs.size()];
+        motor = new boolean[outputs.size()];
         for (int i = 0; i < outputs.size(); i++) {
             Output output = outputs.get(i);
-            boolean motor = output.surface().isMotor();
+            motor[i] = output.surface().isMotor();
+            linkages[i] = new Table(output::deflection, LOW, HIGH, CELL, 1e-9);
             Optional<ServoData> known = output.linkage().servo();
             ServoData servo = known.orElse(ServoData.USUAL);
             rate[i] = known.isEmpty()
@@ -58,8 +67,8 @@ final class Servos {
                     : servo.speed() / output.linkage().servoAngle() * Output.FULL_COMMAND_MICROS;
             deadBand[i] = servo.resolution();
             play[i] = servo.slop();
-            micros[i] = motor ? output.lowMicros() : output.centreMicros();
-            deflections[i] = motor ? 0 : output.deflection(micros[i]);
+            micros[i] = motor[i] ? output.lowMicros() : output.centreMicros();
+            deflections[i] = motor[i] ? 0 : output.deflection(micros[i]);
         }
     }
 
@@ -73,15 +82,17 @@ final class Servos {
     void settle(double[] pulsesMicros) {
         for (int i = 0; i < outputs.size(); i++) {
             micros[i] = pulsesMicros[i];
-            deflections[i] =
-                    outputs.get(i).surface().isMotor() ? 0 : outputs.get(i).deflection(pulsesMicros[i]);
+            deflections[i] = motor[i] ? 0 : outputs.get(i).deflection(pulsesMicros[i]);
         }
     }
 
     void move(double step, double[] pulsesMicros) {
-        double share = 1 - Math.exp(-step / LAG);
+        if (step != shareStep) {
+            shareStep = step;
+            share = 1 - Math.exp(-step / LAG);
+        }
         for (int i = 0; i < micros.length; i++) {
-            if (outputs.get(i).surface().isMotor()) {
+            if (motor[i]) {
                 micros[i] = pulsesMicros[i];
                 continue;
             }
@@ -90,12 +101,9 @@ final class Servos {
             if (Math.abs(error) > deadBand[i]) {
                 micros[i] += Math.max(-most, Math.min(most, share * error));
             }
-            if (micros[i] != drivenAt[i]) {
-                drivenAt[i] = micros[i];
-                driven[i] = outputs.get(i).deflection(micros[i]);
-            }
+            double driven = linkages[i].at(micros[i]);
             // the surface follows once the play is taken up
-            deflections[i] = Math.max(driven[i] - play[i] / 2, Math.min(driven[i] + play[i] / 2, deflections[i]));
+            deflections[i] = Math.max(driven - play[i] / 2, Math.min(driven + play[i] / 2, deflections[i]));
         }
     }
 }

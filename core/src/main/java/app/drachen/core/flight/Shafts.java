@@ -26,6 +26,8 @@ final class Shafts {
     private final double[][] place;
     private final double[][] direction;
     private final double packResistance;
+    private double shareStep = Double.NaN;
+    private double share;
     private final double[] speed;
     private final double[] thrust;
     private final double[] standing;
@@ -103,7 +105,10 @@ final class Shafts {
 
     /** Advances time. */
     void turn(double step, double[] pulses, boolean cutOff, double volts, double density, double airspeed) {
-        double share = 1 - Math.exp(-step / LAG);
+        if (step != shareStep) {
+            shareStep = step;
+            share = 1 - Math.exp(-step / LAG);
+        }
         for (int k = 0; k < drives.length; k++) {
             if (index[k] < 0) {
                 continue;

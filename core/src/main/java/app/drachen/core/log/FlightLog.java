@@ -1,5 +1,6 @@
 package app.drachen.core.log;
 
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -152,17 +153,23 @@ public final class FlightLog {
 
     /** Collects rows. Not for several threads. */
     public static final class Builder {
-        private final Map<LogColumn, Samples> columns = new EnumMap<>(LogColumn.class);
-        private final Samples times = new Samples();
+        private static final int WIDTH = LogColumn.values().length;
+
+        /** Rows that are held together before they go to their columns. */
+        private static final int BLOCK = Samples.ROOM;
+
+        private final Samples[] columns = new Samples[WIDTH];
+        private final double[] block = new double[BLOCK * WIDTH];
         private double last = Double.NEGATIVE_INFINITY;
         private int rows;
+        private int base;
 
         /** Starts a log with these columns; the time is always among them. */
         public Builder(Set<LogColumn> wanted) {
             for (LogColumn column : wanted) {
-                columns.put(column, new Samples());
+                columns[column.ordinal()] = new Samples();
             }
-            columns.put(LogColumn.TIME, times);
+            columns[LogColumn.TIME.ordinal()] = new Samples();
         }
 
         /**
@@ -175,9 +182,24 @@ public final class FlightLog {
             if (!(time > last)) {
                 throw new IllegalArgumentException("time " + time + " s does not rise");
             }
-            times.set(rows, time);
+            if (rows - base == BLOCK) {
+                settle();
+                base = rows;
+            }
+            int at = (rows - base) * WIDTH;
+            Arrays.fill(block, at, at + WIDTH, Double.NaN);
+            block[at + LogColumn.TIME.ordinal()] = time;
             last = time;
             rows++;
+        }
+
+        /** Takes the rows that are held to their columns. */
+        private void settle() {
+            for (int column = 0; column < WIDTH; column++) {
+                if (columns[column] != null) {
+                    columns[column].set(base, block, column, WIDTH, rows - base);
+                }
+            }
         }
 
         /**
@@ -187,10 +209,7 @@ public final class FlightLog {
          * @param value [SI unit of the column]
          */
         public Builder put(LogColumn column, double value) {
-            Samples values = columns.get(column);
-            if (values != null) {
-                values.set(rows - 1, value);
-            }
+            block[(rows - 1 - base) * WIDTH + column.ordinal()] = value;
             return this;
         }
 
@@ -200,8 +219,14 @@ public final class FlightLog {
 
         /** The log so far. */
         public FlightLog build() {
+            settle();
             Map<LogColumn, Samples> frozen = new EnumMap<>(LogColumn.class);
-            columns.forEach((column, values) -> frozen.put(column, values.frozen(rows)));
+            for (LogColumn column : LogColumn.values()) {
+                Samples values = columns[column.ordinal()];
+                if (values != null) {
+                    frozen.put(column, values.frozen(rows));
+                }
+            }
             return new FlightLog(frozen, rows, OptionalDouble.empty());
         }
     }

@@ -7,24 +7,46 @@ import java.util.Arrays;
  * writes keeps to rows that no finished log can see.
  */
 final class Samples {
-    private static final int BITS = 12;
-    private static final int ROOM = 1 << BITS;
+    private static final int BITS = 7;
+    static final int ROOM = 1 << BITS;
     private static final int MASK = ROOM - 1;
 
     private double[][] rooms = new double[4][];
 
-    /** Writes a sample [unit of the column]; rows in front of it stay as they are. */
-    void set(int row, double value) {
-        int room = row >> BITS;
-        if (room >= rooms.length) {
+    /**
+     * Writes samples of rows that follow one another.
+     *
+     * @param row the first
+     * @param block where they are [unit of the column]
+     * @param at place of the first in it
+     * @param width from one to the next
+     * @param count of them
+     */
+    void set(int row, double[] block, int at, int width, int count) {
+        for (int done = 0; done < count; ) {
+            int first = (row + done) & MASK;
+            int here = Math.min(count - done, ROOM - first);
+            double[] room = room((row + done) >> BITS, here);
+            for (int i = 0; i < here; i++) {
+                room[first + i] = block[at + (done + i) * width];
+            }
+            done += here;
+        }
+    }
+
+    /** A room that is about to get so many samples. */
+    private double[] room(int number, int samples) {
+        if (number >= rooms.length) {
             // a column may begin late in a long log
-            rooms = Arrays.copyOf(rooms, Math.max(rooms.length * 2, room + 1));
+            rooms = Arrays.copyOf(rooms, Math.max(rooms.length * 2, number + 1));
         }
-        if (rooms[room] == null) {
-            rooms[room] = new double[ROOM];
-            Arrays.fill(rooms[room], Double.NaN);
+        if (rooms[number] == null) {
+            rooms[number] = new double[ROOM];
+            if (samples < ROOM) {
+                Arrays.fill(rooms[number], Double.NaN);
+            }
         }
-        rooms[room][row & MASK] = value;
+        return rooms[number];
     }
 
     /** A sample [unit of the column]; NaN where none was written. */
@@ -61,9 +83,7 @@ final class Samples {
 
     static Samples of(double[] values) {
         Samples samples = new Samples();
-        for (int row = 0; row < values.length; row++) {
-            samples.set(row, values[row]);
-        }
+        samples.set(0, values, 0, 1, values.length);
         return samples;
     }
 }

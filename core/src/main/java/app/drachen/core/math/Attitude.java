@@ -50,6 +50,28 @@ public final class Attitude {
     }
 
     /**
+     * A vector of earth axes along the body's.
+     *
+     * @param q attitude as a quaternion [-]
+     * @param north component [any unit]
+     * @param east component [as north]
+     * @param down component [as north]
+     * @param parts filled: along x, y, z [as north]
+     */
+    public static void into(double[] q, int at, double north, double east, double down, double[] parts) {
+        double q0 = q[at];
+        double q1 = q[at + 1];
+        double q2 = q[at + 2];
+        double q3 = q[at + 3];
+        parts[0] =
+                (1 - 2 * (q2 * q2 + q3 * q3)) * north + 2 * (q1 * q2 + q0 * q3) * east + 2 * (q1 * q3 - q0 * q2) * down;
+        parts[1] =
+                2 * (q1 * q2 - q0 * q3) * north + (1 - 2 * (q1 * q1 + q3 * q3)) * east + 2 * (q2 * q3 + q0 * q1) * down;
+        parts[2] =
+                2 * (q1 * q3 + q0 * q2) * north + 2 * (q2 * q3 - q0 * q1) * east + (1 - 2 * (q1 * q1 + q2 * q2)) * down;
+    }
+
+    /**
      * @return roll [rad], −π to π
      * @param q attitude as a quaternion [-]
      */

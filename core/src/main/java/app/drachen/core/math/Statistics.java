@@ -67,4 +67,16 @@ public final class Statistics {
     public static double clamp(double value, double low, double high) {
         return Math.max(low, Math.min(high, value));
     }
+
+    /**
+     * Length of a vector in the plane, for lengths whose squares are far from what a number holds; {@link Math#hypot} takes ten times
+     * as long.
+     *
+     * @param x component [any unit]
+     * @param y component [as x]
+     * @return √(x² + y²) [as x]
+     */
+    public static double length(double x, double y) {
+        return Math.sqrt(x * x + y * y);
+    }
 }

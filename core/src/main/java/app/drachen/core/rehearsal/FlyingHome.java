@@ -1,5 +1,7 @@
 package app.drachen.core.rehearsal;
 
+import static app.drachen.core.math.Statistics.length;
+
 import app.drachen.core.autopilot.Autopilot;
 import app.drachen.core.cards.Card;
 import app.drachen.core.flight.Aircraft;
@@ -15,7 +17,7 @@ final class FlyingHome extends PilotTask {
     boolean fly(double dt, Aircraft aircraft, Autopilot autopilot) {
         hands.mode = FlightMode.HOME;
         hands.handsOff();
-        boolean near = Math.hypot(aircraft.north(), aircraft.east())
+        boolean near = length(aircraft.north(), aircraft.east())
                 < 1.3 * hands.setup.modes().home().circleRadius();
         if (phase == 0 && near) {
             startPhase(1);

@@ -1,6 +1,7 @@
 package app.drachen.core.rehearsal;
 
 import static app.drachen.core.math.Statistics.clamp;
+import static app.drachen.core.math.Statistics.length;
 import static app.drachen.core.math.Statistics.wrap;
 
 import app.drachen.core.autopilot.Autopilot;
@@ -26,7 +27,7 @@ final class FlyingOut extends PilotTask {
         if (Math.abs(turn) > 0.15) {
             hands.stickRoll = clamp(1.5 * turn, -0.8, 0.8);
         }
-        boolean there = Math.hypot(aircraft.north(), aircraft.east()) >= Math.hypot(far.north(), far.east());
+        boolean there = length(aircraft.north(), aircraft.east()) >= length(far.north(), far.east());
         return there || autopilot.linkLost();
     }
 }

@@ -1,6 +1,7 @@
 package app.drachen.core.rehearsal;
 
 import static app.drachen.core.math.Statistics.clamp;
+import static app.drachen.core.math.Statistics.length;
 import static app.drachen.core.math.Statistics.wrap;
 
 import app.drachen.core.autopilot.Autopilot;
@@ -26,7 +27,7 @@ final class Landing extends PilotTask {
             double toEast = -170 * Math.sin(hands.upwind) - aircraft.east();
             double turn = wrap(Math.atan2(toEast, toNorth) - aircraft.heading());
             hands.fly(dt, aircraft, turn, 22, 1.15 * approachSpeed);
-            if (Math.hypot(toNorth, toEast) < 35 && aircraft.height() < 32) {
+            if (length(toNorth, toEast) < 35 && aircraft.height() < 32) {
                 startPhase(1);
             }
         } else if (phase == 1) {

@@ -1,5 +1,7 @@
 package app.drachen.core.rehearsal;
 
+import static app.drachen.core.math.Statistics.length;
+
 import app.drachen.core.autopilot.Autopilot;
 import app.drachen.core.autopilot.Sticks;
 import app.drachen.core.controls.Output;
@@ -63,7 +65,7 @@ final class Recorder {
                 .put(LogColumn.WANTED_ROLL, autopilot.wantedRoll())
                 .put(LogColumn.WANTED_PITCH, autopilot.wantedPitch())
                 .put(LogColumn.AIRSPEED, sensed.airspeed())
-                .put(LogColumn.GROUND_SPEED, Math.hypot(sensed.velocityNorth(), sensed.velocityEast()))
+                .put(LogColumn.GROUND_SPEED, length(sensed.velocityNorth(), sensed.velocityEast()))
                 .put(LogColumn.COURSE, Math.atan2(sensed.velocityEast(), sensed.velocityNorth()))
                 .put(LogColumn.NORTH, sensed.north())
                 .put(LogColumn.EAST, sensed.east())

@@ -1,5 +1,7 @@
 package app.drachen.core.rehearsal;
 
+import static app.drachen.core.math.Statistics.length;
+
 import app.drachen.core.aerodynamics.StripModel;
 import app.drachen.core.airframe.Tail;
 import app.drachen.core.autopilot.Autopilot;
@@ -215,7 +217,7 @@ public final class Rehearsal {
     /** Takes away what is lost by now, and tells what the board makes of it. */
     private void lose() {
         Mishaps mishaps = plan.mishaps();
-        linkThere = Math.hypot(aircraft.north(), aircraft.east()) <= mishaps.linkRange();
+        linkThere = length(aircraft.north(), aircraft.east()) <= mishaps.linkRange();
         autopilot.link(linkThere);
         if (!fixTaken && time() >= mishaps.fixLostAt()) {
             fixTaken = true;
@@ -303,7 +305,9 @@ public final class Rehearsal {
     }
 
     private void judge() {
-        double distance = Math.hypot(aircraft.north(), aircraft.east());
+        double north = aircraft.north();
+        double east = aircraft.east();
+        double distance = Math.sqrt(north * north + east * east);
         if (aircraft.height() <= 0) {
             boolean launching = plan.card().steps().get(pilot.step()).task() == Task.LAUNCH && !brokenOff;
             outcome = Optional.of(new Touchdown(plan, aircraft, throwSpeed, time(), autopilot.mode()).judge(launching));

@@ -1,6 +1,7 @@
 package app.drachen.core.rehearsal;
 
 import static app.drachen.core.math.Statistics.clamp;
+import static app.drachen.core.math.Statistics.length;
 import static app.drachen.core.math.Statistics.wrap;
 
 import app.drachen.core.autopilot.Autopilot;
@@ -23,7 +24,7 @@ final class Tuning extends PilotTask {
     boolean fly(double dt, Aircraft aircraft, Autopilot autopilot) {
         hands.mode = FlightMode.LEVEL;
         double home = wrap(Math.atan2(-aircraft.east(), -aircraft.north()) - aircraft.heading());
-        boolean far = Math.hypot(aircraft.north(), aircraft.east()) > 300 && Math.abs(home) > 0.6;
+        boolean far = length(aircraft.north(), aircraft.east()) > 300 && Math.abs(home) > 0.6;
         double nose = hands.pitchFor(aircraft, card.trialHeight());
         hands.power = hands.powerFor(aircraft, hands.limits.cruiseSpeed(), card.trialHeight());
         hands.stickRoll = 0;

@@ -1,6 +1,7 @@
 package app.drachen.core.sensing;
 
 import static app.drachen.core.air.Atmosphere.GRAVITY;
+import static app.drachen.core.math.Statistics.length;
 
 import app.drachen.core.math.Attitude;
 
@@ -160,7 +161,7 @@ public final class AttitudeFilter {
     public void compass(double[] field, double noise) {
         double north = towards(0, field);
         double east = towards(1, field);
-        if (Math.hypot(north, east) < 1e-6) {
+        if (length(north, east) < 1e-6) {
             return;
         }
         double wrong = -Math.atan2(east, north);

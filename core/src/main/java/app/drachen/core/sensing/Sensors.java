@@ -20,12 +20,17 @@ final class Sensors {
 
     private static final double SLOW_PERIOD = 0.02;
     private static final double DIP = Math.toRadians(67);
+    private static final double FIELD_DOWN = Math.sin(DIP);
+    private static final double FIELD_FLICKER = Math.toRadians(2) * Math.cos(DIP);
     private static final double WANDER_TIME = 120;
 
     private final SensorErrors errors;
     private final NoiseSource noise;
     private final double cos;
     private final double sin;
+    private final double fieldNorth;
+    private final double fieldEast;
+    private final double[] seen = new double[3];
     private double sinceSlow = SLOW_PERIOD;
     private double sinceFix = FIX_PERIOD;
     private boolean sampled;
@@ -55,6 +60,9 @@ final class Sensors {
         this.noise = noise;
         cos = Math.rint(Math.cos(quarterTurns * Math.PI / 2));
         sin = Math.rint(Math.sin(quarterTurns * Math.PI / 2));
+        // the field turned by the compass' error, so that it shows too far to the right
+        fieldNorth = Math.cos(DIP) * Math.cos(errors.compass());
+        fieldEast = -Math.cos(DIP) * Math.sin(errors.compass());
     }
 
     /** Whether fixes come. */
@@ -109,16 +117,10 @@ final class Sensors {
         }
         double shown = coarse(errors.pitotScale() * pressure + errors.pitotZero() + flicker(1.5), 0.25);
         airspeed = Math.sqrt(Math.max(0, shown) / half);
-        // the field turned by the compass' error, so that it shows too far to the right
-        double north = Math.cos(DIP) * Math.cos(errors.compass());
-        double east = -Math.cos(DIP) * Math.sin(errors.compass());
-        double down = Math.sin(DIP);
-        double size = Math.toRadians(2) * Math.cos(DIP);
-        turned(
-                field,
-                aircraft.along(0, north, east, down) + flicker(size),
-                aircraft.along(1, north, east, down) + flicker(size),
-                aircraft.along(2, north, east, down) + flicker(size));
+        aircraft.along(fieldNorth, fieldEast, FIELD_DOWN, seen);
+        double x = seen[0] + flicker(FIELD_FLICKER);
+        double y = seen[1] + flicker(FIELD_FLICKER);
+        turned(field, x, y, seen[2] + flicker(FIELD_FLICKER));
     }
 
     /** Hands out the last sample and takes the next: what comes is one period old. */
