@@ -131,12 +131,19 @@ class RehearsalTest {
         var trim = first.flight().trim().orElseThrow();
         assertTrue(Math.abs(trim.of(Axis.PITCH)) > 0.03, "the demo wing wants pitch trim");
         Setup after = before.withControls(trim.accepted(before.controls()));
-        var rest = Debrief.of(flown(after, "first-flight", EVENING, 2).log(), after, EVENING.density())
-                .flight()
-                .trim()
-                .orElseThrow();
-        assertEquals(0, rest.of(Axis.ROLL), 0.012);
-        assertEquals(0, rest.of(Axis.PITCH), 0.012);
+        // one flight in these gusts leaves 0.01 either way; five show whether anything is left
+        double roll = 0;
+        double pitch = 0;
+        for (int seed = 2; seed < 7; seed++) {
+            var rest = Debrief.of(flown(after, "first-flight", EVENING, seed).log(), after, EVENING.density())
+                    .flight()
+                    .trim()
+                    .orElseThrow();
+            roll += rest.of(Axis.ROLL) / 5;
+            pitch += rest.of(Axis.PITCH) / 5;
+        }
+        assertEquals(0, roll, 0.008);
+        assertEquals(0, pitch, 0.008);
     }
 
     @Test

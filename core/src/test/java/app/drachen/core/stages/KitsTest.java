@@ -39,6 +39,19 @@ class KitsTest {
     }
 
     @Test
+    void aSumIsFoundInItsOwnStage() {
+        for (var calculation : Calculations.all()) {
+            assertEquals(
+                    calculation.title(),
+                    Calculations.byId(" " + calculation.id().toLowerCase(java.util.Locale.ROOT))
+                            .orElseThrow()
+                            .title());
+        }
+        assertEquals(Optional.empty(), Calculations.byId("BUILD"));
+        assertEquals(Optional.empty(), Calculations.byId(""));
+    }
+
+    @Test
     void everythingBelongsToExactlyOneStage() {
         assertOnce(
                 List.of(Facet.values()),

@@ -76,13 +76,29 @@ final class CalcCommand implements Callable<Integer> {
     @Option(names = "--imperial", description = "read and show imperial units")
     private boolean imperial;
 
+    /** Where it is told, if no library has read the arguments. */
+    private Optional<PrintWriter> plain = Optional.empty();
+
+    /** One calculation whose arguments {@link Quick} has read. */
+    static int plain(String id, List<String> inputs, Set<String> switches, Optional<Path> setup, PrintWriter to)
+            throws Exception {
+        CalcCommand command = new CalcCommand();
+        command.plain = Optional.of(to);
+        command.id = id;
+        command.inputs = inputs;
+        command.json = switches.contains("--json");
+        command.imperial = switches.contains("--imperial");
+        command.setupFile = setup.orElse(null);
+        return command.call();
+    }
+
     private UnitSystem units() {
         return imperial ? UnitSystem.IMPERIAL : UnitSystem.METRIC;
     }
 
     @Override
     public Integer call() throws Exception {
-        PrintWriter to = spec.commandLine().getOut();
+        PrintWriter to = plain.isPresent() ? plain.get() : spec.commandLine().getOut();
         if (list) {
             if (json) {
                 to.println(Json.text(
@@ -100,14 +116,13 @@ final class CalcCommand implements Callable<Integer> {
             spec.commandLine().usage(help ? to : spec.commandLine().getErr());
             return help ? Main.DONE : Main.BAD_INPUT;
         }
-        Optional<Told> told = Calculations.told().stream()
-                .filter(t -> t.id().equalsIgnoreCase(id.strip()))
-                .findFirst();
+        Optional<Calculation> sum = Calculations.byId(id);
+        Optional<Told> told = sum.isPresent() ? Optional.empty() : Calculations.told(id);
         if (told.isPresent()) {
             tell(told.get(), to);
             return Main.DONE;
         }
-        Calculation calculation = calculation(id);
+        Calculation calculation = sum.isPresent() ? sum.get() : calculation(id);
         if (help) {
             help(calculation, to);
             return Main.DONE;

@@ -46,14 +46,26 @@ final class ClearanceCommand implements Callable<Integer> {
     @Mixin
     private FieldOptions field;
 
+    /** A set-up whose command line {@link Quick} has read. */
+    static int plain(Path file, boolean json, PrintWriter to) throws Exception {
+        Setup setup = SetupJson.read(file);
+        return tell(setup, Situation.of(setup), json, to);
+    }
+
     @Override
     public Integer call() throws Exception {
         Setup setup = SetupJson.read(file);
-        Clearance clearance =
-                Kits.clearance((field.given() ? Situation.of(setup).on(field.field()) : Situation.of(setup))
-                        .at(ZonedDateTime.now())
-                        .planning(Optional.ofNullable(card).map(CardOptions::card)));
-        PrintWriter to = spec.commandLine().getOut();
+        Situation bare = Situation.of(setup);
+        return tell(
+                setup,
+                (field.given() ? bare.on(field.field()) : bare)
+                        .planning(Optional.ofNullable(card).map(CardOptions::card)),
+                json,
+                spec.commandLine().getOut());
+    }
+
+    private static int tell(Setup setup, Situation situation, boolean json, PrintWriter to) {
+        Clearance clearance = Kits.clearance(situation.at(ZonedDateTime.now()));
         if (json) {
             Map<String, Object> map = new LinkedHashMap<>();
             map.put("aircraft", setup.name());

@@ -4,6 +4,7 @@ import app.drachen.core.geodesy.GeodeticPosition;
 import app.drachen.core.log.FlightLog;
 import app.drachen.files.ImportProblem;
 import app.drachen.files.Imported;
+import app.drachen.files.NewFile;
 import app.drachen.files.logs.LogFormats;
 import java.io.PrintWriter;
 import java.nio.file.Path;
@@ -43,15 +44,26 @@ final class ConvertCommand implements Callable<Integer> {
     @Mixin
     private OutOptions over;
 
+    /** A log whose command line {@link Quick} has read. */
+    static int plain(Path file, Path out, PrintWriter to) throws Exception {
+        NewFile.allow(out, false, file);
+        return write(new MappingOptions().read(file, to), file, Optional.empty(), out, to);
+    }
+
     @Override
     public Integer call() throws Exception {
         over.allow(out, file);
         PrintWriter to = spec.commandLine().getOut();
-        Imported<FlightLog> log = mapping.read(file, to);
+        Optional<GeodeticPosition> at = Optional.ofNullable(home).map(GeodeticPosition::parse);
+        return write(mapping.read(file, to), file, at, out, to);
+    }
+
+    private static int write(
+            Imported<FlightLog> log, Path file, Optional<GeodeticPosition> at, Path out, PrintWriter to)
+            throws Exception {
         for (ImportProblem problem : log.problems()) {
             to.println("  read   " + problem.sentence());
         }
-        Optional<GeodeticPosition> at = Optional.ofNullable(home).map(GeodeticPosition::parse);
         LogFormats.write(file.getFileName().toString(), log.value(), at, out);
         to.println(log.value().rows() + " rows of " + file.getFileName() + " written to " + out + ".");
         return Main.DONE;

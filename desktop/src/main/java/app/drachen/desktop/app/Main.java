@@ -4,7 +4,10 @@ import app.drachen.desk.work.Foreseen;
 import app.drachen.files.state.NativeFolder;
 import app.drachen.files.state.ProgramLog;
 import app.drachen.files.state.UserFolders;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.concurrent.Callable;
 import java.util.stream.Stream;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -15,25 +18,7 @@ import picocli.CommandLine.Command;
         mixinStandardHelpOptions = true,
         versionProvider = Version.class,
         description = "From a bare airframe to the first long-range mission: measures, reckons, rehearses.",
-        footer = "Exit codes: 0 done, 1 a finding stops, 2 bad input.",
-        subcommands = {
-            OpenCommand.class,
-            RehearseCommand.class,
-            DebriefCommand.class,
-            ClearanceCommand.class,
-            CalcCommand.class,
-            FeelCommand.class,
-            PerformanceCommand.class,
-            ExportCommand.class,
-            FieldCommand.class,
-            ImportCommand.class,
-            ConvertCommand.class,
-            ReportCommand.class,
-            ShotsCommand.class,
-            PackageCommand.class,
-            StandInCommand.class,
-            BenchCommand.class
-        })
+        footer = "Exit codes: 0 done, 1 a finding stops, 2 bad input.")
 public final class Main implements Runnable {
     /** Nothing stops. */
     static final int DONE = 0;
@@ -44,6 +29,25 @@ public final class Main implements Runnable {
     /** The input is bad. */
     static final int BAD_INPUT = 2;
 
+    /** The commands, in the order in which they are told. */
+    private static final List<String> NAMES = List.of(
+            "open",
+            "rehearse",
+            "debrief",
+            "clearance",
+            "calc",
+            "feel",
+            "performance",
+            "export",
+            "field",
+            "import",
+            "convert",
+            "report",
+            "shots",
+            "package",
+            "standin",
+            "bench");
+
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
 
@@ -51,14 +55,31 @@ public final class Main implements Runnable {
     public static void main(String[] arguments) {
         System.setProperty("java.awt.headless", "true");
         ProgramLog.hush();
+        int code;
         try {
-            UserFolders.data();
-            NativeFolder.under(UserFolders.state());
+            OptionalInt quick = Quick.run(arguments, System.out, System.err);
+            code = quick.isPresent() ? quick.getAsInt() : slow(arguments);
+        } catch (Exception e) {
+            e.printStackTrace();
+            code = 1;
+        }
+        System.exit(code);
+    }
+
+    /** Runs what keeps something of its own in the user's folders, once they are known. */
+    static int inFolders(Callable<Integer> command) throws Exception {
+        UserFolders.data();
+        NativeFolder.under(UserFolders.state());
+        return command.call();
+    }
+
+    private static int slow(String[] arguments) throws Exception {
+        try {
+            return inFolders(() -> run(arguments));
         } catch (IllegalArgumentException e) {
             System.err.println("drachen: " + e.getMessage());
-            System.exit(BAD_INPUT);
+            return BAD_INPUT;
         }
-        System.exit(run(arguments));
     }
 
     /** Runs a command and tells its exit code; nothing opens the demo hangar of an image, a lone file opens it. */
@@ -69,15 +90,44 @@ public final class Main implements Runnable {
         if (bare || file) {
             return run(Stream.concat(Stream.of("open"), Stream.of(arguments)).toArray(String[]::new));
         }
-        return command().execute(arguments);
+        // only the command that is asked for is loaded: an answer is there in a fraction of the time
+        String first = arguments.length == 0 ? "" : arguments[0].equals("demo") ? "open" : arguments[0];
+        return command(NAMES.contains(first) ? List.of(first) : NAMES).execute(arguments);
     }
 
     /** The command line. */
     static CommandLine command() {
-        return new CommandLine(new Main())
-                .setExecutionExceptionHandler(Main::handled)
+        return command(NAMES);
+    }
+
+    private static CommandLine command(List<String> names) {
+        CommandLine line = new CommandLine(new Main());
+        names.forEach(name -> line.addSubcommand(named(name)));
+        return line.setExecutionExceptionHandler(Main::handled)
                 .setParameterExceptionHandler(Main::misunderstood)
                 .setCaseInsensitiveEnumValuesAllowed(true);
+    }
+
+    private static Object named(String name) {
+        return switch (name) {
+            case "open" -> new OpenCommand();
+            case "rehearse" -> new RehearseCommand();
+            case "debrief" -> new DebriefCommand();
+            case "clearance" -> new ClearanceCommand();
+            case "calc" -> new CalcCommand();
+            case "feel" -> new FeelCommand();
+            case "performance" -> new PerformanceCommand();
+            case "export" -> new ExportCommand();
+            case "field" -> new FieldCommand();
+            case "import" -> new ImportCommand();
+            case "convert" -> new ConvertCommand();
+            case "report" -> new ReportCommand();
+            case "shots" -> new ShotsCommand();
+            case "package" -> new PackageCommand();
+            case "standin" -> new StandInCommand();
+            case "bench" -> new BenchCommand();
+            default -> throw new IllegalArgumentException("no command " + name);
+        };
     }
 
     private static int misunderstood(CommandLine.ParameterException e, String[] arguments) {
@@ -95,7 +145,7 @@ public final class Main implements Runnable {
     }
 
     /** One line, whatever signs the user has typed that a message quotes. */
-    private static String oneLine(String message) {
+    static String oneLine(String message) {
         return message.replaceAll("\\p{Cntrl}", "·");
     }
 

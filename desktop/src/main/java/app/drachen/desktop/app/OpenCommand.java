@@ -47,8 +47,25 @@ final class OpenCommand implements Callable<Integer> {
     /** What was opened before a window; closed if none comes. */
     private Optional<Hangar> opened = Optional.empty();
 
+    /** The name it was called by; that of the demo where none was. */
+    private String byName = "open";
+
+    /** A start whose command line {@link Quick} has read. */
+    static int plain(String byName, Optional<Path> file) throws Exception {
+        OpenCommand command = new OpenCommand();
+        command.byName = byName;
+        command.file = file.orElse(null);
+        return command.open();
+    }
+
     @Override
     public Integer call() throws Exception {
+        List<String> typed = spec.root().commandLine().getParseResult().originalArgs();
+        byName = typed.isEmpty() ? "demo" : typed.get(0);
+        return open();
+    }
+
+    private int open() throws Exception {
         List<String> arguments = new ArrayList<>();
         if (picture != null) {
             arguments.add("--picture=" + picture);
@@ -93,12 +110,7 @@ final class OpenCommand implements Callable<Integer> {
 
     /** Asked for by its name, wanted fresh, or for a picture, which cannot answer a question. */
     private boolean wantsDemo() {
-        List<String> typed = spec.root().commandLine().getParseResult().originalArgs();
-        return fresh
-                || picture != null
-                || timed
-                || typed.isEmpty()
-                || typed.get(0).equals("demo");
+        return fresh || picture != null || timed || byName.equals("demo");
     }
 
     /** The hangar opened last; where there was none yet, or it cannot be opened, the pilot is asked. */

@@ -17,13 +17,21 @@ public final class ProgramLog {
     private static final int BYTES = 500_000;
     private static final int FILES = 3;
     private static final String FORMAT = "%1$tF %1$tT.%1$tL %4$s %5$s%6$s%n";
-    private static final Logger LOG = Logger.getLogger("app.drachen");
 
     private ProgramLog() {}
 
     /** Until a log is begun nothing is logged, and nothing but sentences comes out of a command. */
     public static void hush() {
-        LogManager.getLogManager().reset();
+        // read when something first logs, which a command that answers at once never does
+        System.setProperty("java.util.logging.config.class", "app.drachen.files.state.ProgramLog$Hush");
+    }
+
+    /** What the machine's logging is begun with: nothing. */
+    public static final class Hush {
+        /** Takes all handlers away. */
+        public Hush() {
+            LogManager.getLogManager().reset();
+        }
     }
 
     /** Begins to log into a folder; a folder that cannot be written is no reason not to start. */
@@ -38,21 +46,25 @@ public final class ProgramLog {
             handler.setEncoding("UTF-8");
             Logger.getLogger("").addHandler(handler);
             Logger.getLogger("").setLevel(Level.WARNING);
-            LOG.setLevel(Level.INFO);
+            log().setLevel(Level.INFO);
         } catch (IOException e) {
             System.err.println("drachen: the log of the program could not be opened: " + e.getMessage());
         }
-        LOG.info("Drachen " + version + " starts, Java " + System.getProperty("java.version") + ", "
+        log().info("Drachen " + version + " starts, Java " + System.getProperty("java.version") + ", "
                 + System.getProperty("os.name") + " " + System.getProperty("os.arch"));
+    }
+
+    private static Logger log() {
+        return Logger.getLogger("app.drachen");
     }
 
     /** Something the program did. */
     public static void say(String what) {
-        LOG.info(what);
+        log().info(what);
     }
 
     /** Something went wrong that nobody foresaw. */
     public static void wrong(Throwable error) {
-        LOG.log(Level.SEVERE, "not foreseen", error);
+        log().log(Level.SEVERE, "not foreseen", error);
     }
 }
