@@ -72,7 +72,7 @@ final class BenchCommand implements Callable<Integer> {
             }
             for (int i = 0; i < RUNS; i++) {
                 own[i] = firstWindow(Main.class.getName(), "open", hangar.toString(), "--timed");
-                empty[i] = firstWindow(EmptyApplication.class.getName());
+                empty[i] = firstWindow(PlainApplication.class.getName());
                 ratio[i] = own[i] / empty[i];
             }
             figures.put("firstWindowMillisMedian", median(own));

@@ -2,6 +2,7 @@ package app.drachen.desktop.app;
 
 import app.drachen.desk.Desk;
 import app.drachen.desktop.screen.Screen;
+import app.drachen.desktop.theme.Theme;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.state.ProgramLog;
 import app.drachen.files.state.UserFolders;
@@ -10,6 +11,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Future;
 import java.util.function.DoubleConsumer;
 import java.util.function.Function;
 import javafx.application.Application;
@@ -19,7 +22,9 @@ import javafx.stage.Stage;
 
 /** The program with its first window. It stands at once; what takes long follows, with progress. */
 public final class DrachenApplication extends Application {
-    private static First first;
+    private static Future<First> shown;
+
+    private First first;
 
     private final Windows windows = new Windows();
 
@@ -64,16 +69,27 @@ public final class DrachenApplication extends Application {
     }
 
     /** Hands over what to show; to be called before the launch, which makes the application itself. */
-    static void show(First shown) {
-        first = shown;
+    static void show(Future<First> first) {
+        shown = first;
     }
 
     @Override
     public void start(Stage window) {
         Screen.uncaught(windows::uncaught);
-        StartPane pane = new StartPane(first.slow());
+        StartPane pane = new StartPane();
         windows.opening(window, pane);
-        window.setOnShown(e -> report());
+        try {
+            first = shown.get();
+        } catch (InterruptedException | ExecutionException e) {
+            // no window: whoever launched this says why
+            Platform.exit();
+            return;
+        }
+        pane.say(first.slow());
+        window.setOnShown(e -> {
+            report();
+            Screen.soon(() -> Windows.dress(window));
+        });
         window.show();
         if (first.offers().isEmpty()) {
             open(window, pane, () -> first);
@@ -85,6 +101,7 @@ public final class DrachenApplication extends Application {
     private void open(Stage window, StartPane pane, Callable<First> wanted) {
         Screen.beside(() -> {
             ProgramLog.begin(UserFolders.state(), Version.text());
+            Theme.load();
             try {
                 First first = wanted.call();
                 Screen.soon(() -> pane.say(first.slow()));

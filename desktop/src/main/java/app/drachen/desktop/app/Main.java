@@ -16,7 +16,7 @@ import picocli.CommandLine.Command;
 @Command(
         name = "drachen",
         mixinStandardHelpOptions = true,
-        versionProvider = Version.class,
+        versionProvider = Main.Told.class,
         description = "From a bare airframe to the first long-range mission: measures, reckons, rehearses.",
         footer = "Exit codes: 0 done, 1 a finding stops, 2 bad input.")
 public final class Main implements Runnable {
@@ -28,6 +28,14 @@ public final class Main implements Runnable {
 
     /** The input is bad. */
     static final int BAD_INPUT = 2;
+
+    /** Tells the version. */
+    static final class Told implements CommandLine.IVersionProvider {
+        @Override
+        public String[] getVersion() {
+            return new String[] {"Drachen " + Version.text()};
+        }
+    }
 
     /** The commands, in the order in which they are told. */
     private static final List<String> NAMES = List.of(

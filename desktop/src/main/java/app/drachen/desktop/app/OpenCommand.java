@@ -13,6 +13,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
 import javafx.application.Application;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -45,14 +47,15 @@ final class OpenCommand implements Callable<Integer> {
     private boolean timed;
 
     /** What was opened before a window; closed if none comes. */
-    private Optional<Hangar> opened = Optional.empty();
+    private volatile Optional<Hangar> opened = Optional.empty();
 
     /** The name it was called by; that of the demo where none was. */
     private String byName = "open";
 
     /** A start whose command line {@link Quick} has read. */
-    static int plain(String byName, Optional<Path> file) throws Exception {
+    static int plain(String byName, Optional<Path> file, boolean timed) throws Exception {
         OpenCommand command = new OpenCommand();
+        command.timed = timed;
         command.byName = byName;
         command.file = file.orElse(null);
         return command.open();
@@ -73,14 +76,33 @@ final class OpenCommand implements Callable<Integer> {
         if (timed) {
             arguments.add("--timed=true");
         }
-        DrachenApplication.show(file != null ? standing(file) : wantsDemo() ? demo() : own());
+        // the hangar is opened while the window's toolkit starts: each takes about as long as the other
+        FutureTask<DrachenApplication.First> first =
+                new FutureTask<>(() -> file != null ? standing(file) : wantsDemo() ? demo() : own());
+        new Thread(first, "hangar").start();
+        DrachenApplication.show(first);
         try {
             Application.launch(DrachenApplication.class, arguments.toArray(new String[0]));
         } catch (RuntimeException e) {
+            settled(first);
             opened.ifPresent(Hangar::close);
             throw noWindow(e);
         }
+        Optional<Throwable> wrong = settled(first);
+        if (wrong.isPresent()) {
+            throw wrong.get() instanceof Exception e ? e : new IllegalStateException(wrong.get());
+        }
         return Main.DONE;
+    }
+
+    /** Waits for what opens the hangar; what went wrong there, if something did. */
+    private static Optional<Throwable> settled(FutureTask<?> first) throws InterruptedException {
+        try {
+            first.get();
+            return Optional.empty();
+        } catch (ExecutionException e) {
+            return Optional.of(e.getCause());
+        }
     }
 
     /** Why no window came, in words where that is known. */

@@ -33,7 +33,9 @@ final class Quick {
     static OptionalInt run(String[] arguments, PrintStream out, PrintStream err) throws Exception {
         if (arguments.length == 1 && (arguments[0].equals("demo") || arguments[0].equals("open"))) {
             return told(
-                    err, () -> OptionalInt.of(Main.inFolders(() -> OpenCommand.plain(arguments[0], Optional.empty()))));
+                    err,
+                    () -> OptionalInt.of(
+                            Main.inFolders(() -> OpenCommand.plain(arguments[0], Optional.empty(), false))));
         }
         if (arguments.length < 2) {
             return OptionalInt.empty();
@@ -46,9 +48,10 @@ final class Quick {
         List<String> words = new ArrayList<>();
         Optional<Path> setup = Optional.empty();
         boolean sum = arguments[0].equals("calc");
+        boolean opens = arguments[0].equals("open");
         for (int i = 1; i < arguments.length; i++) {
             String word = arguments[i];
-            if (word.equals("--json") || sum && word.equals("--imperial")) {
+            if (word.equals("--json") || sum && word.equals("--imperial") || opens && word.equals("--timed")) {
                 if (!switches.add(word)) {
                     return OptionalInt.empty();
                 }
@@ -103,8 +106,9 @@ final class Quick {
                 return OptionalInt.of(ConvertCommand.plain(first.get(), second.get(), to));
             }
         }
-        if (command.equals("open") && words.size() == 1 && switches.isEmpty() && first.isPresent()) {
-            return OptionalInt.of(Main.inFolders(() -> OpenCommand.plain(command, first)));
+        if (command.equals("open") && words.size() == 1 && !switches.contains("--json") && first.isPresent()) {
+            boolean timed = switches.contains("--timed");
+            return OptionalInt.of(Main.inFolders(() -> OpenCommand.plain(command, first, timed)));
         }
         return OptionalInt.empty();
     }

@@ -18,23 +18,19 @@ import javafx.scene.layout.VBox;
 
 /** What the first window shows until its hangar is there. */
 final class StartPane extends StackPane {
-    private final ProgressBar bar = new ProgressBar(0);
+    private Optional<ProgressBar> bar = Optional.empty();
     private final VBox box = new VBox();
     private final Label words = Texts.wrapped("", "soft");
 
-    StartPane(String slow) {
+    StartPane() {
         setId("start");
         getStyleClass().add("shell");
-        bar.setPrefWidth(420);
-        bar.setVisible(false);
-        words.setText(slow);
         words.setVisible(false);
         words.setMaxWidth(620);
         VBox head = new VBox(2, Texts.label("Hangar", "title"), words);
         head.getStyleClass().add("line-header");
         head.setPadding(new Insets(14, 32, 14, 32));
-        box.getChildren().setAll(head, bar);
-        VBox.setMargin(bar, new Insets(20, 32, 0, 32));
+        box.getChildren().setAll(head);
         getChildren().add(box);
     }
 
@@ -71,14 +67,25 @@ final class StartPane extends StackPane {
     void at(double share) {
         Screen.soon(() -> {
             words.setVisible(true);
-            bar.setVisible(true);
-            bar.setProgress(share);
+            ProgressBar shown = bar.orElseGet(this::addBar);
+            shown.setVisible(true);
+            shown.setProgress(share);
         });
+    }
+
+    /** Made when it is first needed: most starts end before that. */
+    private ProgressBar addBar() {
+        ProgressBar made = new ProgressBar(0);
+        made.setPrefWidth(420);
+        VBox.setMargin(made, new Insets(20, 32, 0, 32));
+        box.getChildren().add(made);
+        bar = Optional.of(made);
+        return made;
     }
 
     /** The work failed: a sentence if that was foreseen. */
     void failed(Exception e, Windows windows) {
-        bar.setVisible(false);
+        bar.ifPresent(b -> b.setVisible(false));
         words.setVisible(true);
         words.setText(Foreseen.sentence(e).orElse("The hangar could not be opened."));
         if (Foreseen.sentence(e).isEmpty()) {

@@ -4,10 +4,11 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Properties;
-import picocli.CommandLine;
 
 /** The version of the program, which only the build knows. */
-public final class Version implements CommandLine.IVersionProvider {
+public final class Version {
+    private Version() {}
+
     /** Such as "0.1.0". */
     static String text() {
         try (InputStream in = Version.class.getResourceAsStream("version.properties")) {
@@ -17,10 +18,5 @@ public final class Version implements CommandLine.IVersionProvider {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    @Override
-    public String[] getVersion() {
-        return new String[] {"Drachen " + text()};
     }
 }

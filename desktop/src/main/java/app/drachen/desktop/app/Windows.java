@@ -43,17 +43,22 @@ final class Windows {
     /** Prepares the first window, before there is a hangar to show. */
     void opening(Stage stage, Parent until) {
         Scene scene = new Scene(until, 1280, 800);
-        Theme.style(scene);
+        Theme.styleFirst(scene);
         stage.setScene(scene);
         stage.setMinWidth(960);
         stage.setMinHeight(640);
         stage.setTitle("Drachen");
-        stage.getIcons().setAll(Theme.icons());
         memory.restore(stage);
+    }
+
+    /** Gives a window its icons; they are read once it stands. */
+    static void dress(Stage stage) {
+        stage.getIcons().setAll(Theme.icons());
     }
 
     /** Shows a desk in a window. */
     Scene show(Desk desk, Stage stage, OptionalLong aircraft) {
+        Theme.load();
         boolean first = open.stream().noneMatch(o -> o.session().desk() == desk);
         Session session = new Session(desk);
         Shell shell = new Shell(
@@ -68,6 +73,7 @@ final class Windows {
         open.add(now);
         if (stage.getScene() == null) {
             opening(stage, new StackPane());
+            dress(stage);
         }
         Scene scene = stage.getScene();
         scene.setRoot(shell.root());

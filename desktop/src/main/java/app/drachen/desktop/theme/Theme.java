@@ -4,7 +4,9 @@ import app.drachen.files.sheet.Faces;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import javafx.scene.Scene;
 import javafx.scene.image.Image;
 import javafx.scene.text.Font;
@@ -18,36 +20,50 @@ public final class Theme {
     /** Family for figures. */
     public static final String FIGURES = "B612";
 
-    private static final List<String> FONTS = List.of(
-            "BarlowSemiCondensed_400Regular.ttf",
-            "BarlowSemiCondensed_500Medium.ttf",
-            "BarlowSemiCondensed_600SemiBold.ttf",
-            "B612-Regular.otf",
-            "B612-Bold.otf");
+    /** What a title and a sentence need. */
+    private static final List<String> FIRST =
+            List.of("BarlowSemiCondensed_400Regular.ttf", "BarlowSemiCondensed_600SemiBold.ttf");
 
-    private static boolean loaded;
+    private static final List<String> MORE =
+            List.of("BarlowSemiCondensed_500Medium.ttf", "B612-Regular.otf", "B612-Bold.otf");
+
+    private static final Set<String> LOADED = new HashSet<>();
     private static Faces faces;
 
     private Theme() {}
 
     /** Loads the fonts once. */
-    public static synchronized void load() {
-        if (loaded) {
-            return;
-        }
-        for (String name : FONTS) {
+    public static void load() {
+        load(FIRST);
+        load(MORE);
+    }
+
+    private static synchronized void load(List<String> fonts) {
+        for (String name : fonts) {
+            if (!LOADED.add(name)) {
+                continue;
+            }
             try (InputStream in = Theme.class.getResourceAsStream("fonts/" + name)) {
                 Font.loadFont(in, 12);
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
         }
-        loaded = true;
     }
 
     /** Styles a scene. */
     public static void style(Scene scene) {
         load();
+        dress(scene);
+    }
+
+    /** Styles the scene of a first start, which is a title and a sentence; what follows must {@link #load}. */
+    public static void styleFirst(Scene scene) {
+        load(FIRST);
+        dress(scene);
+    }
+
+    private static void dress(Scene scene) {
         scene.getStylesheets().add(Theme.class.getResource("drachen.css").toExternalForm());
     }
 

@@ -173,7 +173,7 @@ class ShelfWindowTest extends WindowTest {
         java.util.concurrent.Callable<DrachenApplication.First> unasked = () -> {
             throw new AssertionError("asked for before it was chosen");
         };
-        StartPane pane = ask(() -> new StartPane("Welcome"));
+        StartPane pane = ask(() -> new StartPane());
         act(() -> {
             scene.setRoot(pane);
             pane.ask(
