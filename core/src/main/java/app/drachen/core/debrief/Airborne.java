@@ -2,6 +2,7 @@ package app.drachen.core.debrief;
 
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
+import app.drachen.core.math.Select;
 import java.util.Arrays;
 import java.util.DoubleSummaryStatistics;
 import java.util.Optional;
@@ -76,9 +77,8 @@ record Airborne(int launch, int landing, double ground, boolean down) {
     }
 
     private static double upperQuarter(double[] column) {
-        double[] values =
-                Arrays.stream(column).filter(v -> !Double.isNaN(v)).sorted().toArray();
-        return values.length == 0 ? Double.NaN : values[values.length * 3 / 4];
+        double[] values = Arrays.stream(column).filter(v -> !Double.isNaN(v)).toArray();
+        return values.length == 0 ? Double.NaN : Select.nth(values, values.length, values.length * 3 / 4);
     }
 
     private static int moving(FlightLog log, LogColumn speeds, double above, int step) {
@@ -102,12 +102,21 @@ record Airborne(int launch, int landing, double ground, boolean down) {
         double[] steady = height.clone();
         double[] five = new double[5];
         for (int i = 2; i < height.length - 2; i++) {
+            if (inOrder(height, i)) {
+                continue;
+            }
             System.arraycopy(height, i - 2, five, 0, 5);
             Arrays.sort(five);
             // what is no number stands last; a height that is missing stays so
             steady[i] = Double.isNaN(height[i]) || Double.isNaN(five[4]) ? height[i] : five[2];
         }
         return steady;
+    }
+
+    /** Whether five numbers rise or fall, so that the one between is their middle. */
+    private static boolean inOrder(double[] h, int i) {
+        return h[i - 2] <= h[i - 1] && h[i - 1] <= h[i] && h[i] <= h[i + 1] && h[i + 1] <= h[i + 2]
+                || h[i - 2] >= h[i - 1] && h[i - 1] >= h[i] && h[i] >= h[i + 1] && h[i + 1] >= h[i + 2];
     }
 
     /** The last row on the ground before it climbs over two metres, if it rolls before. */

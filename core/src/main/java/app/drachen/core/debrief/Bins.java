@@ -1,5 +1,6 @@
 package app.drachen.core.debrief;
 
+import app.drachen.core.math.Select;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -17,7 +18,10 @@ final class Bins {
     private final double rate;
     private final int size;
     private final double[] frequencies;
+
+    /** For each sample the factors of all lines, so that the lines are summed side by side. */
     private final double[][] cosines;
+
     private final double[][] sines;
     private final double weights;
     private final int lowest;
@@ -41,8 +45,8 @@ final class Bins {
         frequencies = new double[count];
         kept = new double[count];
         Arrays.fill(kept, 1);
-        cosines = new double[count][size];
-        sines = new double[count][size];
+        cosines = new double[size][count];
+        sines = new double[size][count];
         double sum = 0;
         double[] taper = new double[size];
         for (int i = 0; i < size; i++) {
@@ -54,8 +58,8 @@ final class Bins {
             frequencies[k] = (1 + k / 2.0) / length;
             for (int i = 0; i < size; i++) {
                 double angle = 2 * Math.PI * frequencies[k] * i / rate;
-                cosines[k][i] = taper[i] * Math.cos(angle);
-                sines[k][i] = taper[i] * Math.sin(angle);
+                cosines[i][k] = taper[i] * Math.cos(angle);
+                sines[i][k] = taper[i] * Math.sin(angle);
             }
         }
     }
@@ -105,24 +109,50 @@ final class Bins {
         for (int k = -reach; k <= reach; k++) {
             weights[k + reach] = fine ? 1 : 0.5 + 0.5 * Math.cos(Math.PI * k / (reach + 1));
         }
+        double[] values = grid.values();
+        if (per == 1) {
+            return values;
+        }
+        double whole = 0;
+        for (double w : weights) {
+            whole += w;
+        }
+        int[] missing = missing(values);
         double[] samples = new double[(int) (grid.steps() / per)];
         for (int i = 0; i < samples.length; i++) {
             int middle = (int) Math.rint((i + 0.5) * per - 0.5);
-            double sum = 0;
-            double weight = 0;
-            for (int k = -reach; k <= reach; k++) {
-                double value = grid.value(middle + k);
-                double w = weights[k + reach];
-                if (!Double.isNaN(value)) {
-                    sum += w * value;
-                    weight += w;
-                } else if (Math.abs(k) <= reach / 2) {
-                    weight = Double.NaN;
-                }
-            }
-            samples[i] = sum / weight;
+            int from = middle - reach;
+            int to = middle + reach + 1;
+            boolean all = from >= 0 && to <= values.length && missing[to] == missing[from];
+            samples[i] = all ? Fit.dot(values, from, weights) / whole : mean(grid, middle, reach, weights);
         }
         return samples;
+    }
+
+    /** How many steps are missing before each, and before the end. */
+    private static int[] missing(double[] values) {
+        int[] missing = new int[values.length + 1];
+        for (int i = 0; i < values.length; i++) {
+            missing[i + 1] = missing[i] + (Double.isNaN(values[i]) ? 1 : 0);
+        }
+        return missing;
+    }
+
+    /** A weighted mean where some are missing; none where one of the nearer half is. */
+    private static double mean(Grid grid, int middle, int reach, double[] weights) {
+        double sum = 0;
+        double weight = 0;
+        for (int k = -reach; k <= reach; k++) {
+            double value = grid.value(middle + k);
+            double w = weights[k + reach];
+            if (!Double.isNaN(value)) {
+                sum += w * value;
+                weight += w;
+            } else if (Math.abs(k) <= reach / 2) {
+                weight = Double.NaN;
+            }
+        }
+        return sum / weight;
     }
 
     private boolean fine(Grid grid) {
@@ -154,19 +184,44 @@ final class Bins {
 
     /** Power of each line: the square of its amplitude. */
     double[] power(double[] samples) {
+        double[] c = summed(samples, cosines);
+        double[] s = summed(samples, sines);
         double[] power = new double[frequencies.length];
         for (int k = 0; k < power.length; k++) {
-            double c = 0;
-            double s = 0;
-            double[] cosine = cosines[k];
-            double[] sine = sines[k];
-            for (int i = 0; i < size; i++) {
-                c += samples[i] * cosine[i];
-                s += samples[i] * sine[i];
-            }
-            power[k] = 4 * (c * c + s * s) / (weights * weights * kept[k]);
+            power[k] = 4 * (c[k] * c[k] + s[k] * s[k]) / (weights * weights * kept[k]);
         }
         return power;
+    }
+
+    /** The sum of samples times factors for each line, in the order of the samples; four at a time. */
+    private double[] summed(double[] samples, double[][] factors) {
+        double[] sums = new double[frequencies.length];
+        int i = 0;
+        for (; i + 3 < size; i += 4) {
+            add(sums, factors, samples, i);
+        }
+        for (; i < size; i++) {
+            double sample = samples[i];
+            double[] factor = factors[i];
+            for (int k = 0; k < sums.length; k++) {
+                sums[k] += sample * factor[k];
+            }
+        }
+        return sums;
+    }
+
+    private static void add(double[] sums, double[][] factors, double[] samples, int at) {
+        double[] a = factors[at];
+        double[] b = factors[at + 1];
+        double[] c = factors[at + 2];
+        double[] d = factors[at + 3];
+        double timesA = samples[at];
+        double timesB = samples[at + 1];
+        double timesC = samples[at + 2];
+        double timesD = samples[at + 3];
+        for (int k = 0; k < sums.length; k++) {
+            sums[k] = sums[k] + timesA * a[k] + timesB * b[k] + timesC * c[k] + timesD * d[k];
+        }
     }
 
     /** What a mean weighted as by von Hann leaves of a frequency, as a share of one over its width. */
@@ -186,8 +241,9 @@ final class Bins {
             for (int w = 0; w < one.length; w++) {
                 one[w] = windows.get(w)[k];
             }
-            Arrays.sort(one);
-            quiet[k] = one[(int) (QUIET_SHARE * (one.length - 1))] / QUIET * (one.length < 8 ? FEW : 1);
+            quiet[k] = Select.nth(one, one.length, (int) (QUIET_SHARE * (one.length - 1)))
+                    / QUIET
+                    * (one.length < 8 ? FEW : 1);
         }
         double[] floor = new double[quiet.length];
         for (int k = 0; k < quiet.length; k++) {
@@ -232,8 +288,7 @@ final class Bins {
         if (n < 4) {
             return 1;
         }
-        Arrays.sort(ratios, 0, n);
-        return ratios[n / 2] / Math.log(2);
+        return Select.nth(ratios, n, n / 2) / Math.log(2);
     }
 
     /** How much of the power within a factor of two stands in a line and beside it. */

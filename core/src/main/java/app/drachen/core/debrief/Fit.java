@@ -48,11 +48,27 @@ final class Fit {
     }
 
     private static double dot(double[] a, double[] b) {
-        double sum = 0;
-        for (int i = 0; i < a.length; i++) {
-            sum += a[i] * b[i];
+        return dot(a, 0, b);
+    }
+
+    /** Sum of products of numbers from one on and as many others as there are. */
+    static double dot(double[] a, int from, double[] b) {
+        // four sums that need not wait for each other
+        double first = 0;
+        double second = 0;
+        double third = 0;
+        double fourth = 0;
+        int i = 0;
+        for (; i + 3 < b.length; i += 4) {
+            first += a[from + i] * b[i];
+            second += a[from + i + 1] * b[i + 1];
+            third += a[from + i + 2] * b[i + 2];
+            fourth += a[from + i + 3] * b[i + 3];
         }
-        return sum;
+        for (; i < b.length; i++) {
+            first += a[from + i] * b[i];
+        }
+        return first + second + (third + fourth);
     }
 
     /** Root of the mean square about the mean. */

@@ -1,5 +1,7 @@
 package app.drachen.core.debrief;
 
+import static app.drachen.core.math.Statistics.length;
+
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.units.Quantity;
@@ -52,7 +54,7 @@ public record FlightFacts(
         double farthest = Double.NaN;
         for (int row = launch; row <= landing; row++) {
             height = larger(height, log.value(LogColumn.HEIGHT, row));
-            farthest = larger(farthest, Math.hypot(log.value(LogColumn.NORTH, row), log.value(LogColumn.EAST, row)));
+            farthest = larger(farthest, length(log.value(LogColumn.NORTH, row), log.value(LogColumn.EAST, row)));
         }
         return new FlightFacts(
                 launch,
@@ -83,7 +85,7 @@ public record FlightFacts(
             double e = log.value(LogColumn.EAST, row);
             boolean due = !Double.isNaN(n) && !Double.isNaN(e) && (log.time(row) >= next || row == to);
             if (due) {
-                double step = Math.hypot(n - north, e - east);
+                double step = length(n - north, e - east);
                 way = Double.isNaN(step) ? (Double.isNaN(way) ? 0 : way) : way + step;
                 north = n;
                 east = e;

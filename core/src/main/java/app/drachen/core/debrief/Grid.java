@@ -2,6 +2,7 @@ package app.drachen.core.debrief;
 
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
+import app.drachen.core.math.Select;
 import java.util.Arrays;
 
 /**
@@ -63,6 +64,11 @@ final class Grid {
     /** How many steps. */
     int steps() {
         return values.length;
+    }
+
+    /** All steps; not to be changed. */
+    double[] values() {
+        return values;
     }
 
     double value(int step) {
@@ -150,9 +156,7 @@ final class Grid {
     }
 
     private static double quantile(double[] values, int n, double share) {
-        double[] sorted = Arrays.copyOf(values, n);
-        Arrays.sort(sorted);
-        return Math.max(1e-4, sorted[(int) (share * (n - 1))]);
+        return Math.max(1e-4, Select.nth(Arrays.copyOf(values, n), n, (int) (share * (n - 1))));
     }
 
     /** A single value far outside of its neighbours, which agree with each other, takes their mean. */

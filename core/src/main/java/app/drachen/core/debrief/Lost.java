@@ -1,5 +1,7 @@
 package app.drachen.core.debrief;
 
+import static app.drachen.core.math.Statistics.length;
+
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.working.Span;
@@ -160,7 +162,7 @@ public record Lost(What what, Span span, String evidence) {
     private static int off(FlightLog log, WindFit wind, int row) {
         double ground = log.value(LogColumn.GROUND_SPEED, row);
         double course = log.value(LogColumn.COURSE, row);
-        double through = Math.hypot(ground * Math.cos(course) - wind.north(), ground * Math.sin(course) - wind.east());
+        double through = length(ground * Math.cos(course) - wind.north(), ground * Math.sin(course) - wind.east());
         double off = Math.abs(log.value(LogColumn.AIRSPEED, row) - through);
         return Stretches.said(off, off > Math.max(4, 0.4 * through));
     }

@@ -3,11 +3,13 @@ package app.drachen.core.debrief;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /** The columns of a flight at equal steps, each made once; and what sticks and wishes did in a window. For any thread. */
 final class Sampled {
@@ -26,14 +28,36 @@ final class Sampled {
         this.last = last;
     }
 
+    /**
+     * Where a stick or a wish moved in a window: its spectrum is asked for only where something was found.
+     *
+     * @param all its samples at the rate of the windows [SI unit of its column]
+     * @param at the first of the window
+     */
+    record Mover(double[] all, int at) {
+        /** Power of each line. */
+        double[] power(Bins bins) {
+            return bins.power(Arrays.copyOfRange(all, at, at + bins.size()));
+        }
+    }
+
     Grid grid(LogColumn column) {
-        return grids.computeIfAbsent(column, c -> Grid.of(log, c, first, last));
+        return once(grids, column, () -> Grid.of(log, column, first, last));
     }
 
     /** A column at the rate of some windows, made once. */
     double[] sampled(LogColumn column, Bins bins) {
-        return sampled.computeIfAbsent(
-                column + " " + bins.length() + " " + bins.rate(), k -> bins.sampled(grid(column)));
+        return once(sampled, column + " " + bins.length() + " " + bins.rate(), () -> bins.sampled(grid(column)));
+    }
+
+    /** Made once, or twice at the same time: nobody waits for another's. */
+    private static <K, V> V once(Map<K, V> made, K key, Supplier<V> make) {
+        V there = made.get(key);
+        if (there == null) {
+            there = make.get();
+            made.put(key, there);
+        }
+        return there;
     }
 
     static Optional<LogColumn> stick(LogColumn column) {
@@ -58,7 +82,7 @@ final class Sampled {
     }
 
     /** What the stick and the wishes did in a window: as they are, later, and summed up. */
-    List<double[]> commanded(LogColumn column, double from, Bins bins, List<double[]> movers) {
+    List<double[]> commanded(LogColumn column, double from, Bins bins, List<Mover> movers) {
         List<double[]> out = new ArrayList<>();
         List<LogColumn> moving = new ArrayList<>(wishes(column));
         stick(column).ifPresent(moving::add);
@@ -79,7 +103,7 @@ final class Sampled {
                     out.add(before);
                 }
             }
-            movers.add(bins.power(now));
+            movers.add(new Mover(all, at));
             out.add(now);
             out.add(Fit.summed(now));
         }

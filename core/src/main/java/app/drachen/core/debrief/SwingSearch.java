@@ -65,6 +65,7 @@ final class SwingSearch {
     private final int first;
     private final int last;
     private final Sampled samples;
+    private final Means speeds;
     private final List<Swings.Examined> examined = new ArrayList<>();
     private final List<String> untold = new ArrayList<>();
 
@@ -77,7 +78,7 @@ final class SwingSearch {
      * @param power of each line [square of the SI unit of the column]
      * @param speed mean airspeed [m/s]
      * @param commanded size of the whole movement where stick or wish moved, else 0 [SI unit of the column]
-     * @param movers power of each line of sticks and wishes that moved
+     * @param movers sticks and wishes that moved
      */
     private record Window(
             Optional<FlightMode> mode,
@@ -86,7 +87,7 @@ final class SwingSearch {
             double[] power,
             double speed,
             double commanded,
-            List<double[]> movers) {}
+            List<Sampled.Mover> movers) {}
 
     private SwingSearch(FlightLog log, List<ModeSegment> segments, int first, int last) {
         this.log = log;
@@ -94,6 +95,7 @@ final class SwingSearch {
         this.first = first;
         this.last = last;
         samples = new Sampled(log, first, last);
+        speeds = new Means(log, log.has(LogColumn.AIRSPEED) ? LogColumn.AIRSPEED : LogColumn.GROUND_SPEED);
     }
 
     /** Looks through the time in the air; launch and landing are left out. */
@@ -332,7 +334,7 @@ final class SwingSearch {
                     continue;
                 }
                 double speed = speed(from, from + bins.length());
-                List<double[]> movers = new ArrayList<>();
+                List<Sampled.Mover> movers = new ArrayList<>();
                 List<double[]> out = samples.commanded(column, from, bins, movers);
                 // with the stick far off its middle and back, what swings beside it cannot be told
                 boolean large = samples.large(column, from, bins);
@@ -349,8 +351,7 @@ final class SwingSearch {
     }
 
     private double speed(double from, double to) {
-        LogColumn column = log.has(LogColumn.AIRSPEED) ? LogColumn.AIRSPEED : LogColumn.GROUND_SPEED;
-        return log.has(column) ? log.mean(column, log.rowAt(from), log.rowAt(to)) : Double.NaN;
+        return speeds.mean(log.rowAt(from), log.rowAt(to));
     }
 
     private void search(
@@ -376,7 +377,7 @@ final class SwingSearch {
             int line = i;
             // what the stick does at that frequency, and what little is left of a large wanted movement, is the pilot's
             boolean pilot = amplitude < REST * window.commanded()
-                    || window.movers().stream().anyMatch(m -> bins.share(m, line) >= OWN);
+                    || window.movers().stream().anyMatch(m -> bins.share(m.power(bins), line) >= OWN);
             if (!pilot && evidence >= needed && bins.share(power, i) >= NARROW && amplitude >= Swing.limit(column)) {
                 hits.add(new SwingHit(
                         column,

@@ -1,5 +1,7 @@
 package app.drachen.core.debrief;
 
+import static app.drachen.core.math.Statistics.length;
+
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.units.Quantity;
@@ -51,7 +53,7 @@ public record WindFit(
         }
         boolean measured = samples.stream().noneMatch(s -> Double.isNaN(s[2]));
         double meanSpeed = samples.stream()
-                .mapToDouble(s -> measured ? s[2] : Math.hypot(s[0], s[1]))
+                .mapToDouble(s -> measured ? s[2] : length(s[0], s[1]))
                 .average()
                 .orElse(1);
         double[] x = {mean(samples, 0), mean(samples, 1), measured ? 1 : meanSpeed};
@@ -62,7 +64,7 @@ public record WindFit(
             for (double[] s : samples) {
                 double north = s[0] - x[0];
                 double east = s[1] - x[1];
-                double radius = Math.max(1e-6, Math.hypot(north, east));
+                double radius = Math.max(1e-6, length(north, east));
                 double unit = measured ? s[2] : 1;
                 double[] slope = {north / radius, east / radius, unit};
                 double rest = radius - x[2] * unit;
@@ -79,7 +81,7 @@ public record WindFit(
             }
         }
         double airspeed = measured ? x[2] * meanSpeed : x[2];
-        boolean sound = airspeed > 0.4 * meanSpeed && airspeed < 2.5 * meanSpeed && Math.hypot(x[0], x[1]) < 60;
+        boolean sound = airspeed > 0.4 * meanSpeed && airspeed < 2.5 * meanSpeed && length(x[0], x[1]) < 60;
         return sound && allRound(samples, x)
                 ? Optional.of(new WindFit(
                         x[0], x[1], spread(samples, x, normal, measured), airspeed, samples.size(), measured))
@@ -129,7 +131,7 @@ public record WindFit(
     private static double spread(List<double[]> samples, double[] x, double[][] normal, boolean measured) {
         double squares = 0;
         for (double[] s : samples) {
-            double rest = Math.hypot(s[0] - x[0], s[1] - x[1]) - x[2] * (measured ? s[2] : 1);
+            double rest = length(s[0] - x[0], s[1] - x[1]) - x[2] * (measured ? s[2] : 1);
             squares += rest * rest;
         }
         double variance = squares / Math.max(1, samples.size() - 3) * CORRELATED;
@@ -161,7 +163,7 @@ public record WindFit(
      * @return wind speed [m/s], not negative
      */
     public double speed() {
-        return Math.hypot(north, east);
+        return length(north, east);
     }
 
     /**

@@ -18,8 +18,12 @@ public final class FlightLog {
     private final int rows;
     private final OptionalDouble start;
 
+    /** The same columns by their number; none where a column is not there. */
+    private final Samples[] byNumber = new Samples[LogColumn.values().length];
+
     private FlightLog(Map<LogColumn, Samples> columns, int rows, OptionalDouble start) {
         this.columns = columns;
+        columns.forEach((column, samples) -> byNumber[column.ordinal()] = samples);
         this.times = columns.get(LogColumn.TIME);
         this.rows = rows;
         this.start = start;
@@ -82,7 +86,7 @@ public final class FlightLog {
      * @return the value [SI unit of the column]; NaN without a sample or column
      */
     public double value(LogColumn column, int row) {
-        Samples values = columns.get(column);
+        Samples values = byNumber[column.ordinal()];
         return values == null ? Double.NaN : values.get(row);
     }
 

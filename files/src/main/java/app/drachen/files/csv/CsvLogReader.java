@@ -16,7 +16,6 @@ import app.drachen.files.track.Problems;
 import app.drachen.files.track.RowClock;
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.CsvRecord;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -25,6 +24,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.Charset;
 import java.nio.file.Files;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Iterator;
 import java.util.List;
@@ -48,7 +48,7 @@ public final class CsvLogReader {
     private final LogMapping mapping;
     private final Progress progress;
     private final Problems problems = new Problems();
-    private final List<Integer> places = new ArrayList<>();
+    private int[] places = {};
     private final List<LogColumn> columns = new ArrayList<>();
     private final List<Scale> scales = new ArrayList<>();
     private final Map<String, Double> modes = new HashMap<>();
@@ -127,7 +127,7 @@ public final class CsvLogReader {
                 timeScale = meant.get().scale();
             } else {
                 doubt(i, choice);
-                places.add(i);
+                place(i);
                 columns.add(meant.get().column());
                 scales.add(meant.get().scale());
             }
@@ -141,6 +141,11 @@ public final class CsvLogReader {
         }
         helpers();
         mapping.modes().forEach((name, mode) -> modes.put(name, (double) mode.ordinal()));
+    }
+
+    private void place(int at) {
+        places = Arrays.copyOf(places, places.length + 1);
+        places[places.length - 1] = at;
     }
 
     /** Whether a column that nobody took holds the dates. */
@@ -201,14 +206,24 @@ public final class CsvLogReader {
     private void rows(Reader in, RowClock clock, CountingStream bytes, long size) throws ImportFailedException {
         long most = MOST_SAMPLES / Math.max(1, columns.size() + 1);
         long ahead = table.shape().leading();
+        TableRows handler =
+                new TableRows(mapping.columns().size(), table.shape().decimalComma());
+        for (int i = 0; i < places.length; i++) {
+            boolean words = columns.get(i) == LogColumn.MODE || columns.get(i) == LogColumn.HELPER;
+            handler.want(places[i], words ? TableRows.Want.TEXT : TableRows.Want.NUMBER);
+        }
+        handler.want(timePlace, TableRows.Want.NUMBER);
+        handler.want(datePlace, TableRows.Want.TEXT);
+        handler.want(momentPlace, TableRows.Want.TEXT);
         var records = CsvReader.builder()
                 .fieldSeparator(table.shape().separator())
-                .ofCsvRecord(in)
+                .build(handler, in)
                 .iterator();
         long count = 0;
         while (records.hasNext()) {
-            CsvRecord record = records.next();
-            row(record, clock, record.getStartingLineNumber() + ahead, records);
+            TableRow row = records.next();
+            row.line += ahead;
+            row(row, clock, records);
             if ((++count & 0x3FFF) == 0) {
                 progress.at((double) bytes.count() / size);
                 if (progress.cancelled()) {
@@ -217,44 +232,45 @@ public final class CsvLogReader {
             }
             if (count > most) {
                 throw failed(
-                        "line " + (record.getStartingLineNumber() + ahead),
+                        "line " + row.line,
                         "more than " + most + " rows of " + (columns.size() + 1)
                                 + " columns; cut the file or leave columns out");
             }
         }
     }
 
-    private void row(CsvRecord record, RowClock clock, long line, Iterator<CsvRecord> more) {
-        int fields = record.getFieldCount();
-        if (fields == 1 && record.getField(0).isBlank() || record.getField(0).startsWith("#")) {
+    private void row(TableRow row, RowClock clock, Iterator<TableRow> more) {
+        if (row.fields == 1 && row.blank || row.remark) {
             return;
         }
-        boolean lastShort = fields < mapping.columns().size() && !more.hasNext();
-        if (fields <= needed || lastShort) {
-            problems.note(line, "", "", lastShort ? "cut short; left out" : "too few fields; left out");
+        boolean lastShort = row.fields < mapping.columns().size() && !more.hasNext();
+        if (row.fields <= needed || lastShort) {
+            problems.note(row.line, "", "", lastShort ? "cut short; left out" : "too few fields; left out");
             return;
         }
-        double time = time(record, line);
+        double time = time(row);
         if (Double.isNaN(time)) {
             return;
         }
-        double[] values = new double[columns.size()];
+        double[] values = new double[places.length];
         for (int i = 0; i < values.length; i++) {
-            values[i] = value(i, record.getField(places.get(i)), line);
+            values[i] = value(i, row);
         }
-        clock.row(time, values, line);
+        clock.row(time, values, row.line);
     }
 
     /** The time of a row [s]: a number, a date with time, or a time of day with perhaps a date beside it. */
-    private double time(CsvRecord record, long line) {
-        String text = record.getField(timePlace).strip();
-        double number = NumberText.parse(text, table.shape().decimalComma());
+    private double time(TableRow row) {
+        String text = row.text(timePlace);
+        double number = text.isEmpty()
+                ? row.numbers[timePlace]
+                : NumberText.parse(text, table.shape().decimalComma());
         if (!Double.isNaN(number)) {
             double seconds = timeScale.toSi(number);
             boolean epoch = seconds > 6e8 && seconds < 4e9;
             start = Double.isNaN(start) && epoch ? seconds : start;
-            if (momentPlace >= 0 && momentPlace < record.getFieldCount() && Double.isNaN(start)) {
-                start = TimeText.moment(record.getField(momentPlace).strip()) - seconds;
+            if (momentPlace >= 0 && momentPlace < row.fields && Double.isNaN(start)) {
+                start = TimeText.moment(row.text(momentPlace)) - seconds;
             }
             return seconds;
         }
@@ -265,12 +281,11 @@ public final class CsvLogReader {
         }
         double clock = text.isEmpty() ? Double.NaN : TimeText.clock(text, 0, text.length());
         if (Double.isNaN(clock)) {
-            problems.note(line, "time", text, text.isEmpty() ? "no time; row left out" : "is no time; row left out");
+            problems.note(
+                    row.line, "time", text, text.isEmpty() ? "no time; row left out" : "is no time; row left out");
             return Double.NaN;
         }
-        double date = datePlace >= 0 && datePlace < record.getFieldCount()
-                ? TimeText.day(record.getField(datePlace).strip()) * DAY
-                : Double.NaN;
+        double date = datePlace >= 0 && datePlace < row.fields ? TimeText.day(row.text(datePlace)) * DAY : Double.NaN;
         if (!Double.isNaN(date)) {
             start = Double.isNaN(start) ? date + clock : start;
             return date + clock;
@@ -282,24 +297,29 @@ public final class CsvLogReader {
         return clock + days;
     }
 
-    private double value(int at, String field, long line) {
-        String text = field.isEmpty() || field.charAt(0) > ' ' && field.charAt(field.length() - 1) > ' '
-                ? field
-                : field.strip();
-        if (text.isEmpty()) {
-            return Double.NaN;
-        }
+    private double value(int at, TableRow row) {
+        int place = places[at];
         LogColumn column = columns.get(at);
-        if (column == LogColumn.MODE) {
-            return mode(text, line);
-        }
-        double number = NumberText.parse(text, table.shape().decimalComma());
+        double number = row.numbers[place];
         if (Double.isNaN(number)) {
-            return word(column, text, line);
+            String text = row.text(place);
+            if (text.isEmpty()) {
+                return Double.NaN;
+            }
+            if (column == LogColumn.MODE) {
+                return mode(text, row.line);
+            }
+            number = NumberText.parse(text, table.shape().decimalComma());
+            if (Double.isNaN(number)) {
+                return word(column, text, row.line);
+            }
         }
         double value = scales.get(at).toSi(number);
         if (!column.plausible(value)) {
-            problems.note(line, column.id(), text, "lies outside " + column.range() + "; left out");
+            String text = row.texts[place].isEmpty()
+                    ? NumberText.written(number, table.shape().decimalComma())
+                    : row.text(place);
+            problems.note(row.line, column.id(), text, "lies outside " + column.range() + "; left out");
             return Double.NaN;
         }
         return value;
@@ -335,7 +355,7 @@ public final class CsvLogReader {
                 && table.modeNames(mapping).stream().anyMatch(CsvLogReader::helper);
         if (named) {
             columns.add(LogColumn.HELPER);
-            places.add(places.get(mode));
+            place(places[mode]);
             scales.add(Scales.of(LogColumn.HELPER).get(0));
         }
     }

@@ -1,5 +1,7 @@
 package app.drachen.files.csv;
 
+import java.math.BigDecimal;
+
 /**
  * Reads decimal numbers, whole token or nothing, with a point or a comma.
  *
@@ -25,36 +27,53 @@ final class NumberText {
      * @return the number [unit of the file]; NaN if it is none
      */
     static double parse(String text, boolean comma) {
+        double plain = plain(text.toCharArray(), 0, text.length(), comma);
+        return Double.isNaN(plain) ? slow(text, comma) : plain;
+    }
+
+    /**
+     * The number of characters that are a sign, at most 15 digits and a decimal sign, and nothing else.
+     *
+     * @param text characters
+     * @param from the first of them
+     * @param length how many
+     * @param comma whether the decimal sign is a comma
+     * @return the number [unit of the file]; NaN if they are more or less than that
+     */
+    static double plain(char[] text, int from, int length, boolean comma) {
         char sign = comma ? ',' : '.';
-        int length = text.length();
-        int at = 0;
-        boolean minus = length > 0 && text.charAt(0) == '-';
-        if (minus || length > 0 && text.charAt(0) == '+') {
+        int at = from;
+        int end = from + length;
+        boolean minus = length > 0 && text[at] == '-';
+        if (minus || length > 0 && text[at] == '+') {
             at++;
         }
         long digits = 0;
-        int count = 0;
+        int first = at;
         int behind = -1;
-        for (; at < length; at++) {
-            char c = text.charAt(at);
-            if (c >= '0' && c <= '9') {
-                digits = digits * 10 + (c - '0');
-                count++;
-                if (count > 15) {
-                    return slow(text, comma);
-                }
-                behind += behind >= 0 ? 1 : 0;
-            } else if (c == sign && behind < 0) {
-                behind = 0;
+        for (; at < end; at++) {
+            int digit = text[at] - '0';
+            if (digit >= 0 && digit <= 9) {
+                digits = digits * 10 + digit;
+            } else if (text[at] == sign && behind < 0) {
+                behind = at + 1;
             } else {
-                return slow(text, comma);
+                return Double.NaN;
             }
         }
-        if (count == 0) {
+        int count = end - first - (behind < 0 ? 0 : 1);
+        if (count == 0 || count > 15) {
             return Double.NaN;
         }
-        double value = behind > 0 ? digits / TENS[behind] : digits;
+        double value = behind >= 0 && behind < end ? digits / TENS[end - behind] : digits;
         return minus ? -value : value;
+    }
+
+    /** A number as somebody would write it [unit of the file]. */
+    static String written(double number, boolean comma) {
+        String text =
+                new BigDecimal(Double.toString(number)).stripTrailingZeros().toPlainString();
+        return comma ? text.replace('.', ',') : text;
     }
 
     private static double slow(String text, boolean comma) {

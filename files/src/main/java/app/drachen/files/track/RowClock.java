@@ -2,8 +2,8 @@ package app.drachen.files.track;
 
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
+import app.drachen.core.math.Select;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -23,7 +23,7 @@ public final class RowClock {
     private static final double GAP = 2;
 
     private final FlightLog.Builder builder;
-    private final List<LogColumn> columns;
+    private final LogColumn[] columns;
     private final Problems problems;
     private final boolean spread;
     private double zero = Double.NaN;
@@ -45,7 +45,7 @@ public final class RowClock {
      * @param spread whether rows of one time are spread over the step to the next
      */
     public RowClock(List<LogColumn> columns, Problems problems, boolean spread) {
-        this.columns = List.copyOf(columns);
+        this.columns = columns.toArray(new LogColumn[0]);
         this.problems = problems;
         this.spread = spread;
         builder = new FlightLog.Builder(Set.copyOf(columns));
@@ -151,8 +151,8 @@ public final class RowClock {
         builder.row(time);
         last = time;
         for (int i = 0; i < values.length; i++) {
-            if (!Double.isNaN(values[i]) && columns.get(i) != LogColumn.TIME) {
-                builder.put(columns.get(i), values[i]);
+            if (!Double.isNaN(values[i]) && columns[i] != LogColumn.TIME) {
+                builder.put(columns[i], values[i]);
             }
         }
     }
@@ -182,9 +182,7 @@ public final class RowClock {
         for (int row = 1; row < rows; row++) {
             steps[row - 1] = log.time(row) - log.time(row - 1);
         }
-        double[] sorted = steps.clone();
-        Arrays.sort(sorted);
-        double usual = sorted.length == 0 ? 0 : sorted[sorted.length / 2];
+        double usual = steps.length == 0 ? 0 : Select.nth(steps.clone(), steps.length, steps.length / 2);
         double least = Math.max(GAP, 5 * usual);
         int longest = -1;
         int gaps = 0;
