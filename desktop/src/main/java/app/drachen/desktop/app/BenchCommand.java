@@ -51,7 +51,11 @@ final class BenchCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         if (!part.isEmpty()) {
-            spec.commandLine().getOut().println(Json.text(LargeLog.part(part.get(0), Path.of(part.get(1)))));
+            Path file = Path.of(part.get(1));
+            spec.commandLine()
+                    .getOut()
+                    .println(Json.text(
+                            part.get(0).equals("hand") ? HandWalk.measure(file) : LargeLog.part(part.get(0), file)));
             return Main.DONE;
         }
         Map<String, Object> figures = new LinkedHashMap<>();

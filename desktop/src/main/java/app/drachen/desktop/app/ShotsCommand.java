@@ -1,9 +1,6 @@
 package app.drachen.desktop.app;
 
-import app.drachen.desk.Desk;
-import app.drachen.desk.Session;
 import app.drachen.desktop.screen.Screen;
-import app.drachen.desktop.theme.Theme;
 import app.drachen.files.demo.DemoHangar;
 import app.drachen.files.hangar.Hangar;
 import java.nio.file.Files;
@@ -12,10 +9,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
-import java.util.concurrent.CountDownLatch;
-import javafx.application.Platform;
 import javafx.scene.Scene;
-import javafx.stage.Stage;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -50,46 +44,16 @@ final class ShotsCommand implements Callable<Integer> {
         try (Hangar made = Hangar.open(file)) {
             DemoHangar.fill(made, Clock.systemDefaultZone());
         }
-        try (Desk desk = new Desk(
-                Hangar.open(file),
-                Screen.jobs(e -> {
-                    throw new IllegalStateException(e);
-                }),
-                Screen.LATER,
-                Clock.systemDefaultZone())) {
-            CountDownLatch started = new CountDownLatch(1);
-            Platform.startup(started::countDown);
-            started.await();
-            Session session = Screen.ask(() -> new Session(desk));
-            Shell shell = Screen.ask(() -> new Shell(session));
-            Scene scene = Screen.ask(() -> {
-                Scene made = new Scene(shell.root(), 1280, 800);
-                Theme.style(made);
-                Stage window = new Stage();
-                window.setScene(made);
-                window.show();
-                return made;
-            });
-            Screen.ask(() -> {
-                desk.load(session::tell);
+        try {
+            Shown.in(file, shown -> {
+                for (Views.View view : Views.all(shown.session(), shown.scene(), shown.shell())) {
+                    view.prepare(shown.session());
+                    if (only.isEmpty() || only.contains(view.name())) {
+                        written.add(picture(shown.scene(), view.name()).toString());
+                    }
+                }
                 return null;
             });
-            for (Views.View view : Views.all(session, scene, shell)) {
-                view.prepare(session);
-                if (!only.isEmpty() && !only.contains(view.name())) {
-                    continue;
-                }
-                Files.createDirectories(folder);
-                Path picture = folder.resolve(view.name() + ".png");
-                Screen.ask(() -> {
-                    // what was told on the way here is not part of the view
-                    scene.lookup("#notice").setVisible(false);
-                    Pictures.save(scene, picture);
-                    return null;
-                });
-                written.add(picture.toString());
-            }
-            Platform.exit();
         } finally {
             try (var left = Files.walk(building)) {
                 left.sorted(java.util.Comparator.reverseOrder())
@@ -102,5 +66,16 @@ final class ShotsCommand implements Callable<Integer> {
             written.forEach(spec.commandLine().getOut()::println);
         }
         return Main.DONE;
+    }
+
+    private Path picture(Scene scene, String name) throws Exception {
+        Files.createDirectories(folder);
+        Path picture = folder.resolve(name + ".png");
+        return Screen.ask(() -> {
+            // what was told on the way here is not part of the view
+            scene.lookup("#notice").setVisible(false);
+            Pictures.save(scene, picture);
+            return picture;
+        });
     }
 }

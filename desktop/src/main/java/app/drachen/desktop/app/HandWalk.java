@@ -1,0 +1,311 @@
+package app.drachen.desktop.app;
+
+import app.drachen.core.airframe.Part;
+import app.drachen.core.airframe.PartKind;
+import app.drachen.core.airframe.Position;
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.demo.DemoAircraft;
+import app.drachen.core.demo.DemoField;
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.setup.Setup;
+import app.drachen.core.working.Progress;
+import app.drachen.desk.Session;
+import app.drachen.desktop.screen.Screen;
+import app.drachen.files.hangar.FlightRecord;
+import app.drachen.files.hangar.Hangar;
+import app.drachen.files.logs.LogFiles;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.event.EventTarget;
+import javafx.event.EventType;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.PickResult;
+
+/**
+ * A hand at the keys and the mouse, on every screen: how long the interface thread works for each key and each move of a drag, from
+ * the event to the layout of what it changed. What the graphics do after that is not in it.
+ *
+ * <p>To be called beside the interface.
+ */
+final class HandWalk {
+    /** Keys that go about in a screen and change it; none asks for a file. */
+    private static final List<KeyCode> KEYS = List.of(
+            KeyCode.TAB,
+            KeyCode.DOWN,
+            KeyCode.UP,
+            KeyCode.RIGHT,
+            KeyCode.LEFT,
+            KeyCode.PAGE_DOWN,
+            KeyCode.PAGE_UP,
+            KeyCode.PERIOD,
+            KeyCode.COMMA,
+            KeyCode.D,
+            KeyCode.S,
+            KeyCode.V);
+
+    private static final int MOVES = 6;
+    private static final double FRAME = 16;
+    private static final long PATIENCE_MILLIS = 20_000;
+
+    private final Session session;
+    private final Shell shell;
+    private final Scene scene;
+    private final List<Frame> frames = new ArrayList<>();
+
+    /**
+     * What one event cost.
+     *
+     * @param screen where
+     * @param what which key or drag
+     * @param millis on the interface thread [ms]
+     */
+    record Frame(String screen, String what, double millis) {
+        String told() {
+            return screen + ", " + what + ": " + Math.round(10 * millis) / 10.0 + " ms";
+        }
+    }
+
+    HandWalk(Session session, Shell shell, Scene scene) {
+        this.session = session;
+        this.shell = shell;
+        this.scene = scene;
+    }
+
+    /** The walk over an aircraft of 400 parts whose last flight is a log; a process of its own. */
+    static Map<String, Object> measure(Path log) throws Exception {
+        Path folder = Files.createTempDirectory("drachen-hand");
+        Path file = folder.resolve("hand.drachen");
+        try {
+            long id;
+            try (Hangar made = Hangar.open(file)) {
+                id = made.add(large(400), "bench", Instant.now().getEpochSecond());
+                FlightLog flown = LogFiles.read(log, Progress.NONE).value();
+                made.logbook().add(id, new FlightRecord(0, 1, 0, false, "", "bench"), flown);
+            }
+            return Shown.in(
+                    file, shown -> figures(new HandWalk(shown.session(), shown.shell(), shown.scene()).walk(id)));
+        } finally {
+            try (Stream<Path> left = Files.walk(folder)) {
+                left.sorted(Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
+            }
+        }
+    }
+
+    /** An aircraft with so many parts, among them those of one that flies. */
+    static Setup large(int parts) {
+        Setup setup = DemoAircraft.seeschwalbe();
+        List<Part> all = new ArrayList<>(setup.parts());
+        for (int i = all.size(); i < parts; i++) {
+            all.add(new Part(
+                    "part " + i, PartKind.OTHER, 0.001, new Position(0.2 + 0.001 * i, 0.0005 * (i % 7 - 3), 0)));
+        }
+        return setup.withParts(all);
+    }
+
+    /** Walks all stages and the debrief of the last flight, twice; the second time counts. */
+    List<Frame> walk(long aircraft) throws Exception {
+        on(() -> session.openWhenRead(aircraft));
+        until(s -> session.isOpen());
+        on(() -> session.enter(DemoField.evening()));
+        for (int round = 0; round < 2; round++) {
+            frames.clear();
+            for (Stage stage : Stage.values()) {
+                String name = stage.label();
+                frame(name, "going there", () -> session.go(stage));
+                events(name);
+                on(session::undo);
+            }
+            if (opened()) {
+                events("Debrief");
+                on(() -> key(scene.getRoot(), KeyCode.ESCAPE));
+            }
+        }
+        return List.copyOf(frames);
+    }
+
+    /** Opens the debrief of the last flight from the logbook, if one was flown. */
+    private boolean opened() throws Exception {
+        List<FlightRecord> flights = Screen.ask(() -> session.aircraft().flights());
+        if (flights.isEmpty()) {
+            return false;
+        }
+        on(() -> shell.openFlight(flights.get(flights.size() - 1).number()));
+        until(s -> s.lookup("#logbook") != null && session.desk().jobs().idle());
+        events("Logbook");
+        on(() -> key(scene.lookup("#logbook"), KeyCode.ENTER));
+        until(s -> s.lookup("#debrief") != null && session.desk().jobs().idle());
+        return true;
+    }
+
+    private void events(String screen) throws Exception {
+        for (KeyCode code : KEYS) {
+            frame(screen, "key " + code.getName(), () -> key(focused(), code));
+        }
+        List<Canvas> drawings = Screen.ask(() -> scene.getRoot().lookupAll("Canvas").stream()
+                .filter(n -> n instanceof Canvas && shown(n))
+                .map(Canvas.class::cast)
+                .toList());
+        for (Canvas drawing : drawings) {
+            String name = "drag on " + name(drawing);
+            mouse(screen, name, drawing, MouseEvent.MOUSE_PRESSED, 0);
+            for (int i = 1; i <= MOVES; i++) {
+                mouse(screen, name, drawing, MouseEvent.MOUSE_DRAGGED, 4 * i);
+            }
+            mouse(screen, name, drawing, MouseEvent.MOUSE_RELEASED, 4 * MOVES);
+        }
+    }
+
+    private static boolean shown(Node node) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (!at.isVisible()) {
+                return false;
+            }
+        }
+        return node.getLayoutBounds().getWidth() > 60;
+    }
+
+    /** The nearest name of a drawing. */
+    private static String name(Node node) {
+        Node at = node;
+        while (at != null && at.getId() == null) {
+            at = at.getParent();
+        }
+        return at == null ? "a drawing" : at.getId();
+    }
+
+    private EventTarget focused() {
+        return scene.getFocusOwner() == null ? scene.getRoot() : scene.getFocusOwner();
+    }
+
+    private static void key(EventTarget target, KeyCode code) {
+        Event.fireEvent(target, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false));
+        Event.fireEvent(target, new KeyEvent(KeyEvent.KEY_RELEASED, "", "", code, false, false, false, false));
+    }
+
+    private void mouse(String screen, String what, Canvas on, EventType<MouseEvent> type, double away)
+            throws Exception {
+        frame(screen, what, () -> {
+            double x = on.getWidth() / 2 + away;
+            double y = on.getHeight() / 2 + away / 2;
+            Point2D at = on.localToScreen(x, y);
+            boolean down = type != MouseEvent.MOUSE_RELEASED;
+            Point2D there = at == null ? Point2D.ZERO : at;
+            Event.fireEvent(
+                    on,
+                    new MouseEvent(
+                            type,
+                            x,
+                            y,
+                            there.getX(),
+                            there.getY(),
+                            MouseButton.PRIMARY,
+                            1,
+                            false,
+                            false,
+                            false,
+                            false,
+                            down,
+                            false,
+                            false,
+                            false,
+                            false,
+                            away == 0,
+                            new PickResult(on, x, y)));
+        });
+    }
+
+    /** The event, and styles and layout of the pulse that follows it. */
+    private void frame(String screen, String what, Runnable event) throws Exception {
+        CompletableFuture<Double> pulse = new CompletableFuture<>();
+        double handled = Screen.ask(() -> {
+            long start = System.nanoTime();
+            event.run();
+            long spent = System.nanoTime() - start;
+            long[] began = {0};
+            Runnable before = () -> began[0] = System.nanoTime();
+            Runnable[] after = new Runnable[1];
+            after[0] = () -> {
+                // a pulse that was under way when this was asked for is not the one
+                if (began[0] != 0) {
+                    scene.removePreLayoutPulseListener(before);
+                    scene.removePostLayoutPulseListener(after[0]);
+                    pulse.complete((System.nanoTime() - began[0]) / 1e6);
+                }
+            };
+            scene.addPreLayoutPulseListener(before);
+            scene.addPostLayoutPulseListener(after[0]);
+            Platform.requestNextPulse();
+            return spent / 1e6;
+        });
+        frames.add(new Frame(screen, what, handled + pulse.get()));
+    }
+
+    private void on(Runnable task) throws Exception {
+        Screen.ask((Callable<Void>) () -> {
+            task.run();
+            return null;
+        });
+    }
+
+    private void until(Predicate<Scene> condition) throws Exception {
+        long end = System.currentTimeMillis() + PATIENCE_MILLIS;
+        while (!Screen.ask(() -> condition.test(scene))) {
+            if (System.currentTimeMillis() > end) {
+                throw new IllegalStateException("the screen did not come");
+            }
+            LockSupport.parkNanos(5_000_000);
+        }
+    }
+
+    /** The figures of a walk: how many, how many over a frame, the worst of each screen, the worst of all. */
+    static Map<String, Object> figures(List<Frame> frames) {
+        Map<String, Object> figures = new LinkedHashMap<>();
+        Comparator<Frame> slower = Comparator.comparingDouble(Frame::millis);
+        figures.put("events", frames.size());
+        figures.put("overOneFrame", slow(frames).count());
+        figures.put("worstFrame", frames.stream().max(slower).map(Frame::told).orElse("none"));
+        Map<String, String> worst = new LinkedHashMap<>();
+        for (String screen : frames.stream().map(Frame::screen).distinct().toList()) {
+            worst.put(
+                    screen,
+                    frames.stream()
+                            .filter(f -> f.screen().equals(screen))
+                            .max(slower)
+                            .map(f -> f.what() + ": " + Math.round(10 * f.millis()) / 10.0 + " ms")
+                            .orElse("none"));
+        }
+        figures.put("worstOfEach", worst);
+        figures.put(
+                "slow",
+                slow(frames)
+                        .sorted(slower.reversed())
+                        .limit(20)
+                        .map(Frame::told)
+                        .toList());
+        return figures;
+    }
+
+    private static Stream<Frame> slow(List<Frame> frames) {
+        return frames.stream().filter(f -> f.millis() > FRAME);
+    }
+}
