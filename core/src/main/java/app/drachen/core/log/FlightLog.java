@@ -30,6 +30,31 @@ public final class FlightLog {
     }
 
     /**
+     * A log of whole columns.
+     *
+     * @param columns of equal length, the time among them [SI unit of each]; copied
+     * @throws IllegalArgumentException if the time is missing or does not rise, or lengths differ
+     */
+    public static FlightLog of(Map<LogColumn, double[]> columns) {
+        double[] times = columns.getOrDefault(LogColumn.TIME, new double[0]);
+        for (int row = 0; row < times.length; row++) {
+            if (!(times[row] > (row == 0 ? Double.NEGATIVE_INFINITY : times[row - 1]))) {
+                throw new IllegalArgumentException("time " + times[row] + " s does not rise");
+            }
+        }
+        Map<LogColumn, Samples> samples = new EnumMap<>(LogColumn.class);
+        samples.put(LogColumn.TIME, Samples.of(times));
+        columns.forEach((column, values) -> {
+            if (values.length != times.length) {
+                throw new IllegalArgumentException(
+                        column.id() + " has " + values.length + " samples for " + times.length + " rows");
+            }
+            samples.put(column, Samples.of(values));
+        });
+        return new FlightLog(samples, times.length, OptionalDouble.empty());
+    }
+
+    /**
      * When time 0 was.
      *
      * @return seconds since 1970-01-01 UTC [s]; empty if the log does not tell

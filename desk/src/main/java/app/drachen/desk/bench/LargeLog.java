@@ -107,6 +107,17 @@ public final class LargeLog {
             hangar.logbook().add(id, new FlightRecord(0, 1, 0, false, "", "bench"), log);
         }
         figures.put("keepSeconds", seconds(then));
+        then = System.nanoTime();
+        try (Hangar hangar = Hangar.open(kept)) {
+            long id = hangar.aircraft().get(0).id();
+            figures.put(
+                    "openAgainRows",
+                    hangar.logbook()
+                            .log(id, hangar.logbook().flights(id).get(0).number())
+                            .orElseThrow()
+                            .rows());
+        }
+        figures.put("openAgainSeconds", seconds(then));
         figures.put("keptMegabytes", Math.round(Files.size(kept) / 1e5) / 10.0);
         figures.put("fileMegabytes", Math.round(Files.size(file) / 1e5) / 10.0);
     }

@@ -11,21 +11,16 @@ import app.drachen.desk.bench.LargeLog;
 import app.drachen.files.hangar.Hangar;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.BufferedReader;
 import java.io.IOException;
-import java.io.InputStreamReader;
 import java.io.PrintWriter;
-import java.lang.management.ManagementFactory;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Instant;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import java.util.stream.IntStream;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -34,10 +29,12 @@ import picocli.CommandLine.Option;
 @Command(
         name = "bench",
         mixinStandardHelpOptions = true,
-        description = "Measure rehearsals, saving, growing old, long logs and the first window; judge nothing.")
+        description =
+                "Measure rehearsals, saving, growing old, long logs, keys and drags, commands and windows; judge nothing.")
 final class BenchCommand implements Callable<Integer> {
-    private static final int RUNS = 5;
-    private static final int TURNS = 3;
+    private static final int RUNS = 9;
+    private static final int TURNS = 7;
+    private static final int MANY = 200;
 
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
@@ -63,28 +60,23 @@ final class BenchCommand implements Callable<Integer> {
         figures.put("processors", Runtime.getRuntime().availableProcessors());
         figures.put("java", Runtime.version().toString());
         figures.put("rehearsalOverRealTime", rehearsal());
+        figures.put("manyFlights", manyFlights());
         figures.put("saveMillisMedian", save());
         figures.put("age", Age.measure(scratch("warm.drachen"), scratch("young.drachen"), scratch("old.drachen")));
         figures.put("millionRows", millionRows());
-        if (System.getenv("DISPLAY") != null) {
-            double[] own = new double[RUNS];
-            double[] empty = new double[RUNS];
-            double[] ratio = new double[RUNS];
-            Path hangar = scratch("bench.drachen");
-            try (Hangar h = Hangar.open(hangar)) {
-                h.add(DemoAircraft.rochen(), "bench", Instant.now().getEpochSecond());
-            }
-            for (int i = 0; i < RUNS; i++) {
-                own[i] = firstWindow(Main.class.getName(), "open", hangar.toString(), "--timed");
-                empty[i] = firstWindow(PlainApplication.class.getName());
-                ratio[i] = own[i] / empty[i];
-            }
-            figures.put("firstWindowMillisMedian", median(own));
-            figures.put("emptyWindowMillisMedian", median(empty));
-            figures.put("firstWindowOverEmptyMedian", median(ratio));
-        } else {
-            figures.put("firstWindow", "not measured: no display");
-        }
+        Path script = Path.of(System.getProperty("drachen.app", ""), "..", "..", "..", "drachen")
+                .toAbsolutePath()
+                .normalize();
+        figures.put(
+                "commands",
+                Files.exists(script)
+                        ? Starts.commands(script, Files.createTempDirectory("drachen-bench"), RUNS)
+                        : "not measured: this is no checkout");
+        figures.put(
+                "windows",
+                System.getenv("DISPLAY") == null
+                        ? "not measured: no display"
+                        : Starts.windows(scratch("bench.drachen"), RUNS));
         PrintWriter to = spec.commandLine().getOut();
         if (json) {
             to.println(Json.text(figures));
@@ -107,7 +99,27 @@ final class BenchCommand implements Callable<Integer> {
                 ratios[i] = flight.time() / ((System.nanoTime() - start) / 1e9);
             }
         }
-        return median(ratios);
+        return Starts.median(ratios);
+    }
+
+    /** Two hundred flights on all processors; what flights of 300 s would take. */
+    private static Map<String, Object> manyFlights() {
+        Setup setup = DemoAircraft.seeschwalbe();
+        var card = CardPlans.byId("first-flight").orElseThrow().forAircraft(setup, DemoField.evening());
+        double[] seconds = new double[TURNS];
+        for (int i = 0; i < TURNS; i++) {
+            long start = System.nanoTime();
+            double flown = IntStream.range(0, MANY)
+                    .parallel()
+                    .mapToDouble(n -> {
+                        Rehearsal flight = new Rehearsal(new RehearsalPlan(setup, card, DemoField.evening(), n));
+                        flight.finish();
+                        return flight.time();
+                    })
+                    .sum();
+            seconds[i] = (System.nanoTime() - start) / 1e9 * MANY * 300 / flown;
+        }
+        return Map.of("flights", MANY, "secondsForFlightsOf300s", Starts.median(seconds));
     }
 
     private static double save() throws Exception {
@@ -124,7 +136,7 @@ final class BenchCommand implements Callable<Integer> {
                 millis[i] = (System.nanoTime() - start) / 1e6;
             }
         }
-        return median(millis);
+        return Starts.median(millis);
     }
 
     /** A hangar file that goes away with this program. */
@@ -135,12 +147,6 @@ final class BenchCommand implements Callable<Integer> {
             folder.resolve(name + part).toFile().deleteOnExit();
         }
         return folder.resolve(name);
-    }
-
-    private static double median(double[] values) {
-        double[] sorted = values.clone();
-        Arrays.sort(sorted);
-        return Math.round(sorted[sorted.length / 2] * 100) / 100.0;
     }
 
     /** Name of the processor, as the system tells. */
@@ -163,17 +169,24 @@ final class BenchCommand implements Callable<Integer> {
         LargeLog.make(file);
         Map<String, Object> figures = new LinkedHashMap<>();
         double[] ratios = new double[TURNS];
+        double[] whole = new double[TURNS];
         for (int i = 0; i < TURNS; i++) {
             JsonNode bare = answer(Main.class.getName(), "bench", "--part", "bare", file.toString());
             JsonNode read = answer(Main.class.getName(), "bench", "--part", "read", file.toString());
             Files.delete(file.resolveSibling("kept.drachen"));
-            ratios[i] = read.get("readSeconds").asDouble() / bare.get("seconds").asDouble();
+            double alone = bare.get("seconds").asDouble();
+            ratios[i] = read.get("readSeconds").asDouble() / alone;
+            whole[i] = (read.get("readSeconds").asDouble()
+                            + read.get("debriefSeconds").asDouble())
+                    / alone;
             figures.put("bare", bare);
             figures.put("drachen", read);
         }
-        figures.put("readOverBareMedian", median(ratios));
+        figures.put("readOverBareMedian", Starts.median(ratios));
+        figures.put("readAndDebriefedOverBareMedian", Starts.median(whole));
         if (System.getenv("DISPLAY") != null) {
             figures.put("panned", answer(PanApplication.class.getName(), file.toString()));
+            figures.put("hand", answer(Main.class.getName(), "bench", "--part", "hand", file.toString()));
         }
         Files.delete(file);
         return figures;
@@ -181,42 +194,9 @@ final class BenchCommand implements Callable<Integer> {
 
     /** Starts a part anew and reads its answer. */
     private static JsonNode answer(String mainClass, String... arguments) throws Exception {
-        Process process = started(mainClass, arguments);
+        Process process = Starts.started(mainClass, arguments);
         String text = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         process.waitFor();
         return new ObjectMapper().readTree(text.substring(Math.max(0, text.indexOf('{'))));
-    }
-
-    /** This program, started anew with the same machine options. */
-    private static Process started(String mainClass, String... arguments) throws IOException {
-        List<String> command = new ArrayList<>();
-        command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
-        ManagementFactory.getRuntimeMXBean().getInputArguments().stream()
-                .filter(a -> a.startsWith("--") || a.startsWith("-X") || a.startsWith("-D"))
-                .forEach(command::add);
-        if (System.getProperty("jdk.module.path") != null) {
-            command.addAll(List.of("--module-path", System.getProperty("jdk.module.path")));
-            command.addAll(List.of("--add-modules", "javafx.controls"));
-        }
-        command.addAll(List.of("-cp", System.getProperty("java.class.path"), mainClass));
-        command.addAll(Arrays.asList(arguments));
-        return new ProcessBuilder(command).redirectErrorStream(true).start();
-    }
-
-    /** Starts this program anew and takes the time until its window stands. */
-    private static double firstWindow(String mainClass, String... arguments) throws Exception {
-        long start = System.currentTimeMillis();
-        Process process = started(mainClass, arguments);
-        double millis = Double.NaN;
-        try (BufferedReader out =
-                new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
-            for (String line = out.readLine(); line != null; line = out.readLine()) {
-                if (line.startsWith("first window ")) {
-                    millis = Long.parseLong(line.substring(13).strip()) - start;
-                }
-            }
-        }
-        process.waitFor();
-        return millis;
     }
 }

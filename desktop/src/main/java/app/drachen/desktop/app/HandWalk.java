@@ -14,6 +14,7 @@ import app.drachen.desktop.screen.Screen;
 import app.drachen.files.hangar.FlightRecord;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.logs.LogFiles;
+import java.lang.management.ManagementFactory;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
@@ -35,11 +36,15 @@ import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.PickResult;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
 
 /**
  * A hand at the keys and the mouse, on every screen: how long the interface thread works for each key and each move of a drag, from
@@ -78,8 +83,9 @@ final class HandWalk {
      * @param screen where
      * @param what which key or drag
      * @param millis on the interface thread [ms]
+     * @param work of the processor in that time, however busy the machine is with others [ms]
      */
-    record Frame(String screen, String what, double millis) {
+    record Frame(String screen, String what, double millis, double work) {
         String told() {
             return screen + ", " + what + ": " + Math.round(10 * millis) / 10.0 + " ms";
         }
@@ -234,30 +240,62 @@ final class HandWalk {
         });
     }
 
+    /** What it costs to show 150 plain labels and 30 buttons, in the same window: the yardstick. */
+    Frame plain() throws Exception {
+        VBox made = new VBox();
+        for (int i = 0; i < 180; i++) {
+            made.getChildren().add(i % 6 == 0 ? new Button("button " + i) : new Label("label " + i));
+        }
+        frame("plain", "labels and buttons", () -> ((Pane) shell.root())
+                .getChildren()
+                .add(made));
+        on(() -> ((Pane) shell.root()).getChildren().remove(made));
+        return frames.remove(frames.size() - 1);
+    }
+
     /** The event, and styles and layout of the pulse that follows it. */
     private void frame(String screen, String what, Runnable event) throws Exception {
-        CompletableFuture<Double> pulse = new CompletableFuture<>();
-        double handled = Screen.ask(() -> {
-            long start = System.nanoTime();
+        CompletableFuture<Clock> pulse = new CompletableFuture<>();
+        Clock handled = Screen.ask(() -> {
+            Clock start = Clock.now();
             event.run();
-            long spent = System.nanoTime() - start;
-            long[] began = {0};
-            Runnable before = () -> began[0] = System.nanoTime();
+            Clock spent = start.since();
+            Clock[] began = new Clock[1];
+            Runnable before = () -> began[0] = Clock.now();
             Runnable[] after = new Runnable[1];
             after[0] = () -> {
                 // a pulse that was under way when this was asked for is not the one
-                if (began[0] != 0) {
+                if (began[0] != null) {
                     scene.removePreLayoutPulseListener(before);
                     scene.removePostLayoutPulseListener(after[0]);
-                    pulse.complete((System.nanoTime() - began[0]) / 1e6);
+                    pulse.complete(began[0].since());
                 }
             };
             scene.addPreLayoutPulseListener(before);
             scene.addPostLayoutPulseListener(after[0]);
             Platform.requestNextPulse();
-            return spent / 1e6;
+            return spent;
         });
-        frames.add(new Frame(screen, what, handled + pulse.get()));
+        Clock laidOut = pulse.get();
+        frames.add(new Frame(screen, what, handled.wall() + laidOut.wall(), handled.work() + laidOut.work()));
+    }
+
+    /**
+     * A moment of the calling thread, or the time since one.
+     *
+     * @param wall [ms]
+     * @param work of the processor for this thread [ms]
+     */
+    private record Clock(double wall, double work) {
+        static Clock now() {
+            return new Clock(
+                    System.nanoTime() / 1e6, ManagementFactory.getThreadMXBean().getCurrentThreadCpuTime() / 1e6);
+        }
+
+        Clock since() {
+            Clock now = now();
+            return new Clock(now.wall - wall, now.work - work);
+        }
     }
 
     private void on(Runnable task) throws Exception {

@@ -2,14 +2,14 @@ package app.drachen.files.hangar;
 
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
-import java.io.BufferedInputStream;
 import java.io.BufferedOutputStream;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
+import java.io.EOFException;
 import java.io.IOException;
-import java.util.ArrayList;
+import java.io.InputStream;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
@@ -29,6 +29,45 @@ final class PackedLog {
     private static final byte[] MARK = {'D', 'R', 'L', 1};
 
     private PackedLog() {}
+
+    /** Bytes one by one, for one thread. */
+    private static final class Bytes extends InputStream {
+        private final InputStream from;
+        private final byte[] held = new byte[1 << 16];
+        private int at;
+        private int end;
+
+        Bytes(InputStream from) {
+            this.from = from;
+        }
+
+        @Override
+        public int read() throws IOException {
+            return at < end || fill() ? held[at++] & 0xFF : -1;
+        }
+
+        @Override
+        public int read(byte[] into, int first, int length) throws IOException {
+            if (at == end && !fill()) {
+                return -1;
+            }
+            int n = Math.min(length, end - at);
+            System.arraycopy(held, at, into, first, n);
+            at += n;
+            return n;
+        }
+
+        private boolean fill() throws IOException {
+            at = 0;
+            end = Math.max(0, from.read(held));
+            return end > 0;
+        }
+
+        @Override
+        public void close() throws IOException {
+            from.close();
+        }
+    }
 
     static byte[] pack(FlightLog log) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
@@ -81,9 +120,9 @@ final class PackedLog {
     }
 
     static FlightLog unpack(byte[] bytes) throws IOException {
-        try (DataInputStream in = new DataInputStream(new BufferedInputStream(
-                new InflaterInputStream(new ByteArrayInputStream(bytes, MARK.length, bytes.length - MARK.length)),
-                1 << 16))) {
+        try (Bytes all = new Bytes(new InflaterInputStream(
+                        new ByteArrayInputStream(bytes, MARK.length, bytes.length - MARK.length)));
+                DataInputStream in = new DataInputStream(all)) {
             int rows = in.readInt();
             double start = in.readDouble();
             int count = in.readInt();
@@ -95,14 +134,14 @@ final class PackedLog {
             for (int i = 0; i < count; i++) {
                 Optional<LogColumn> column = LogColumn.byHeader(in.readUTF());
                 double[] values =
-                        column(in, rows, column.map(LogColumn::perUnit).orElse(1.0));
+                        column(all, rows, column.map(LogColumn::perUnit).orElse(1.0));
                 column.ifPresent(c -> columns.put(c, values));
             }
             return log(rows, columns, start);
         }
     }
 
-    private static double[] column(DataInputStream in, int rows, double size) throws IOException {
+    private static double[] column(Bytes in, int rows, double size) throws IOException {
         // grows with what is really there, whatever the number of rows claims
         double[] values = new double[Math.min(rows, 1 << 16)];
         long last = 0;
@@ -114,7 +153,10 @@ final class PackedLog {
             int shift = 0;
             int b;
             do {
-                b = in.readUnsignedByte();
+                b = in.read();
+                if (b < 0) {
+                    throw new EOFException();
+                }
                 number |= (long) (b & 0x7F) << shift;
                 shift += 7;
             } while ((b & 0x80) != 0 && shift < 70);
@@ -134,16 +176,12 @@ final class PackedLog {
         if (times.length != rows) {
             throw new IOException("it has no times");
         }
-        List<Map.Entry<LogColumn, double[]>> others = new ArrayList<>(columns.entrySet());
-        others.removeIf(e -> e.getKey() == LogColumn.TIME);
-        FlightLog.Builder builder = new FlightLog.Builder(columns.keySet());
-        for (int row = 0; row < rows; row++) {
-            builder.row(times[row]);
-            for (Map.Entry<LogColumn, double[]> column : others) {
-                builder.put(column.getKey(), column.getValue()[row]);
-            }
+        FlightLog log;
+        try {
+            log = FlightLog.of(columns);
+        } catch (IllegalArgumentException e) {
+            throw new IOException(e.getMessage(), e);
         }
-        FlightLog log = builder.build();
         return Double.isNaN(start) ? log : log.startedAt(start);
     }
 }

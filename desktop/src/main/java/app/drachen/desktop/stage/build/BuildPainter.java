@@ -12,10 +12,11 @@ import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.drawing.View;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.files.sheet.Face;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.NavigableSet;
 import java.util.Optional;
+import java.util.TreeSet;
 import javafx.geometry.VPos;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.ArcType;
@@ -132,7 +133,7 @@ record BuildPainter(Setup setup, Selection selection, Sheets sheets, UnitSystem 
     }
 
     private void parts(Pen g) {
-        List<double[]> taken = new ArrayList<>();
+        NavigableSet<Double> taken = new TreeSet<>();
         for (Part part : setup.parts()) {
             boolean now = chosen(part);
             double[] box = box(part);
@@ -159,7 +160,7 @@ record BuildPainter(Setup setup, Selection selection, Sheets sheets, UnitSystem 
     }
 
     /** Parts near the middle are named in a column beside the body, the others below themselves. */
-    private void label(Pen g, Part part, double column, List<double[]> taken) {
+    private void label(Pen g, Part part, double column, NavigableSet<Double> taken) {
         boolean now = chosen(part);
         double x = above().x(part.position().right());
         double y = above().y(part.position().aft());
@@ -179,8 +180,8 @@ record BuildPainter(Setup setup, Selection selection, Sheets sheets, UnitSystem 
                     side > 0 ? TextAlignment.LEFT : TextAlignment.RIGHT);
             return;
         }
-        double labelY = free(taken, column, y);
-        taken.add(new double[] {column, labelY});
+        double labelY = free(taken, y);
+        taken.add(labelY);
         g.setStroke(now ? Ink.KITE : Ink.SOFT);
         g.setLineWidth(0.7);
         g.strokePolyline(
@@ -189,12 +190,12 @@ record BuildPainter(Setup setup, Selection selection, Sheets sheets, UnitSystem 
     }
 
     /** The nearest height at which a label meets no other in its column. */
-    private static double free(List<double[]> taken, double x, double y) {
+    private static double free(NavigableSet<Double> taken, double y) {
         for (int i = 0; i < 40; i++) {
-            double offset = (i + 1) / 2 * (i % 2 == 0 ? -1 : 1) * LABEL_GAP / 2;
-            double at = y + offset;
-            boolean clear = taken.stream().noneMatch(t -> Math.abs(t[0] - x) < 120 && Math.abs(t[1] - at) < LABEL_GAP);
-            if (clear) {
+            double at = y + (i + 1) / 2 * (i % 2 == 0 ? -1 : 1) * LABEL_GAP / 2;
+            Double above = taken.floor(at);
+            Double below = taken.ceiling(at);
+            if ((above == null || at - above >= LABEL_GAP) && (below == null || below - at >= LABEL_GAP)) {
                 return at;
             }
         }
