@@ -1,6 +1,7 @@
 package app.drachen.core.aerodynamics;
 
 import app.drachen.core.aerodynamics.Strips.Strip;
+import app.drachen.core.math.Columns;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -138,8 +139,8 @@ final class Interplay {
         two(turnMoment, turningMoment[0], q, turningMoment[1], r);
         Arrays.fill(flapAngle, 0);
         Arrays.fill(flapMoment, 0);
-        addAll(flapAngle, byOutput, 0, out, acting.length, 0, count);
-        addAll(flapMoment, momentByOutput, 0, out, acting.length, 0, count);
+        Columns.add(flapAngle, byOutput, 0, out, acting.length, 0, count);
+        Columns.add(flapMoment, momentByOutput, 0, out, acting.length, 0, count);
     }
 
     private static void two(double[] sum, double[] a, double timesA, double[] b, double timesB) {
@@ -162,7 +163,7 @@ final class Interplay {
             inverse[i] = 1 / speeds[i];
             flow[i] = 0;
         }
-        addAll(flow, mutual, from, shed, to - from, from, to);
+        Columns.add(flow, mutual, from, shed, to - from, from, to);
         angle(angle, own, flow, inverse, from, to);
         sum(moment, centred, angle, flapMoment, turnMoment, inverse, from, to);
         for (int i = from; i < to; i++) {
@@ -186,34 +187,6 @@ final class Interplay {
             double[] sum, double[] by, double[] x, double[] more, double[] turn, double[] inverse, int from, int to) {
         for (int i = from; i < to; i++) {
             sum[i] = more[i] + by[i] * x[i] + inverse[i] * turn[i];
-        }
-    }
-
-    /** Adds so many times each of some columns, from one on, four at once. */
-    private static void addAll(double[] sum, double[][] columns, int first, double[] times, int n, int from, int to) {
-        int j = first;
-        for (; j + 3 < first + n; j += 4) {
-            double[] a = columns[j];
-            double[] b = columns[j + 1];
-            double[] c = columns[j + 2];
-            double[] d = columns[j + 3];
-            double ta = times[j];
-            double tb = times[j + 1];
-            double tc = times[j + 2];
-            double td = times[j + 3];
-            for (int i = from; i < to; i++) {
-                sum[i] = sum[i] + ta * a[i] + tb * b[i] + tc * c[i] + td * d[i];
-            }
-        }
-        for (; j < first + n; j++) {
-            add(sum, columns[j], times[j], from, to);
-        }
-    }
-
-    /** Adds so many times a column. */
-    private static void add(double[] sum, double[] column, double times, int from, int to) {
-        for (int i = from; i < to; i++) {
-            sum[i] += times * column[i];
         }
     }
 }

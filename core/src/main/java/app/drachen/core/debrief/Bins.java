@@ -1,5 +1,6 @@
 package app.drachen.core.debrief;
 
+import app.drachen.core.math.Columns;
 import app.drachen.core.math.Select;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -193,35 +194,11 @@ final class Bins {
         return power;
     }
 
-    /** The sum of samples times factors for each line, in the order of the samples; four at a time. */
+    /** The sum of samples times factors for each line, in the order of the samples. */
     private double[] summed(double[] samples, double[][] factors) {
         double[] sums = new double[frequencies.length];
-        int i = 0;
-        for (; i + 3 < size; i += 4) {
-            add(sums, factors, samples, i);
-        }
-        for (; i < size; i++) {
-            double sample = samples[i];
-            double[] factor = factors[i];
-            for (int k = 0; k < sums.length; k++) {
-                sums[k] += sample * factor[k];
-            }
-        }
+        Columns.add(sums, factors, 0, samples, size, 0, sums.length);
         return sums;
-    }
-
-    private static void add(double[] sums, double[][] factors, double[] samples, int at) {
-        double[] a = factors[at];
-        double[] b = factors[at + 1];
-        double[] c = factors[at + 2];
-        double[] d = factors[at + 3];
-        double timesA = samples[at];
-        double timesB = samples[at + 1];
-        double timesC = samples[at + 2];
-        double timesD = samples[at + 3];
-        for (int k = 0; k < sums.length; k++) {
-            sums[k] = sums[k] + timesA * a[k] + timesB * b[k] + timesC * c[k] + timesD * d[k];
-        }
     }
 
     /** What a mean weighted as by von Hann leaves of a frequency, as a share of one over its width. */

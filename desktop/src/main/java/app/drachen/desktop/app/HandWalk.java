@@ -25,6 +25,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -276,8 +278,23 @@ final class HandWalk {
             Platform.requestNextPulse();
             return spent;
         });
-        Clock laidOut = pulse.get();
+        Clock laidOut = awaited(pulse);
         frames.add(new Frame(screen, what, handled.wall() + laidOut.wall(), handled.work() + laidOut.work()));
+    }
+
+    /** Waits for a pulse; one that is lost is asked for again. */
+    private static Clock awaited(CompletableFuture<Clock> pulse) throws Exception {
+        long end = System.currentTimeMillis() + PATIENCE_MILLIS;
+        while (true) {
+            try {
+                return pulse.get(100, TimeUnit.MILLISECONDS);
+            } catch (TimeoutException e) {
+                if (System.currentTimeMillis() > end) {
+                    throw e;
+                }
+                Platform.requestNextPulse();
+            }
+        }
     }
 
     /**
