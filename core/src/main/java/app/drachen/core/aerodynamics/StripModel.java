@@ -244,7 +244,7 @@ public final class StripModel implements AirForces {
             double x = along[i];
             double y = across[i];
             double size = y < 0 ? -y : y;
-            large |= size > SERIES * x;
+            large |= size > SERIES * x || x <= 0;
         }
         if (large) {
             for (int i = from; i < to; i++) {

@@ -20,6 +20,9 @@ public interface Progress {
      */
     void at(double share);
 
+    /** Told when a part of the work with a name of its own is done. */
+    default void done(String what) {}
+
     /** Whether to stop; the result is then dropped. */
     boolean cancelled();
 }

@@ -70,6 +70,20 @@ class StripModelTest {
         assertTrue(separated > 30, "stalled states were among them: " + separated);
     }
 
+    /** A fin in air from straight below has flow neither along its chord nor across. */
+    @ParameterizedTest
+    @MethodSource("aircraft")
+    void airFromStraightBelowHasForcesToo(Setup setup) {
+        double[] none = new double[setup.controls().outputs().size()];
+        double[] still = new double[setup.propulsion().drives().size()];
+        double[] plain = new PlainStrips(setup, ModelError.NONE)
+                .compute(new double[] {0, 0, 6}, new double[3], 1.2, none, still, 0);
+        StripModel quick = new StripModel(setup);
+        quick.compute(0, 0, 6, 0, 0, 0, 1.2, none);
+        assertEquals(plain[2], quick.forceZ(), 1e-6);
+        assertEquals(plain[4], quick.momentY(), 1e-6);
+    }
+
     @Test
     void airThatStandsStillPullsAtNothing() {
         StripModel air = new StripModel(DemoAircraft.seeschwalbe());

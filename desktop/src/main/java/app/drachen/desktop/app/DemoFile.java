@@ -11,7 +11,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.function.DoubleConsumer;
 import java.util.function.LongPredicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -25,23 +24,13 @@ final class DemoFile {
      * Makes a demo hangar by way of a new file of this process, so that a broken start leaves no half of one and two that
      * start at once do not undo each other's work; whoever is done first has made it.
      */
-    static void make(Path hangar, DoubleConsumer progress) throws IOException {
+    static void make(Path hangar, Progress progress) throws IOException {
         System.out.println("Making the demo hangar " + hangar);
         leftovers(hangar, id -> ProcessHandle.of(id).isEmpty());
         long mine = ProcessHandle.current().pid();
         Path building = hangar.resolveSibling(hangar.getFileName() + "." + mine + ".new");
         try (Hangar made = Hangar.open(building)) {
-            DemoHangar.fill(made, Clock.systemDefaultZone(), new Progress() {
-                @Override
-                public void at(double share) {
-                    progress.accept(share);
-                }
-
-                @Override
-                public boolean cancelled() {
-                    return false;
-                }
-            });
+            DemoHangar.fill(made, Clock.systemDefaultZone(), progress);
         }
         try {
             Files.move(building, hangar);

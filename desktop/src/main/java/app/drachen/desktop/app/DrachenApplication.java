@@ -1,5 +1,6 @@
 package app.drachen.desktop.app;
 
+import app.drachen.core.working.Progress;
 import app.drachen.desk.Desk;
 import app.drachen.desktop.screen.Screen;
 import app.drachen.desktop.theme.Theme;
@@ -13,7 +14,6 @@ import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Future;
-import java.util.function.DoubleConsumer;
 import java.util.function.Function;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -65,7 +65,7 @@ public final class DrachenApplication extends Application {
 
     /** Gives a hangar. */
     interface Source {
-        Hangar open(DoubleConsumer progress) throws Exception;
+        Hangar open(Progress progress) throws Exception;
     }
 
     /** Hands over what to show; to be called before the launch, which makes the application itself. */
@@ -105,7 +105,7 @@ public final class DrachenApplication extends Application {
             try {
                 First first = wanted.call();
                 Screen.soon(() -> pane.say(first.slow()));
-                Hangar hangar = first.hangar().open(pane::at);
+                Hangar hangar = first.hangar().open(pane);
                 Desk desk = windows.desk(hangar);
                 OptionalLong aircraft = first.aircraft().apply(hangar);
                 Screen.soon(() -> picture(windows.show(desk, window, aircraft), desk));

@@ -1,5 +1,6 @@
 package app.drachen.desktop.app;
 
+import app.drachen.core.working.Progress;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.state.UserFolders;
 import java.nio.file.Files;
@@ -19,7 +20,7 @@ final class HangarOptions {
         Path demo = UserFolders.data().resolve("demo.drachen");
         if (!Files.exists(demo)) {
             Files.createDirectories(demo.getParent());
-            DemoFile.make(demo, share -> {});
+            DemoFile.make(demo, Progress.NONE);
         }
         return Hangar.openToRead(demo);
     }

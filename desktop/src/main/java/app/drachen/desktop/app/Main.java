@@ -20,6 +20,9 @@ import picocli.CommandLine.Command;
         description = "From a bare airframe to the first long-range mission: measures, reckons, rehearses.",
         footer = "Exit codes: 0 done, 1 a finding stops, 2 bad input.")
 public final class Main implements Runnable {
+    /** How files of hangars end. */
+    static final String HANGAR = ".drachen";
+
     /** Nothing stops. */
     static final int DONE = 0;
 
@@ -90,11 +93,15 @@ public final class Main implements Runnable {
         }
     }
 
+    /** Whether this is an application that was packaged, with a runtime of its own. */
+    static boolean isImage() {
+        return System.getProperty("jpackage.app-path") != null;
+    }
+
     /** Runs a command and tells its exit code; nothing opens the demo hangar of an image, a lone file opens it. */
     public static int run(String... arguments) {
-        boolean image = System.getProperty("jpackage.app-path") != null;
-        boolean bare = arguments.length == 0 && image;
-        boolean file = arguments.length == 1 && arguments[0].endsWith(".drachen");
+        boolean bare = arguments.length == 0 && isImage();
+        boolean file = arguments.length == 1 && arguments[0].endsWith(HANGAR);
         if (bare || file) {
             return run(Stream.concat(Stream.of("open"), Stream.of(arguments)).toArray(String[]::new));
         }

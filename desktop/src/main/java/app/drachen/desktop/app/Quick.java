@@ -31,11 +31,11 @@ final class Quick {
      * @return the exit code; empty if the library is to read the arguments
      */
     static OptionalInt run(String[] arguments, PrintStream out, PrintStream err) throws Exception {
-        if (arguments.length == 1 && (arguments[0].equals("demo") || arguments[0].equals("open"))) {
-            return told(
-                    err,
-                    () -> OptionalInt.of(
-                            Main.inFolders(() -> OpenCommand.plain(arguments[0], Optional.empty(), false))));
+        Optional<String> name = start(arguments);
+        if (name.isPresent()) {
+            Optional<Path> file = name.get().endsWith(Main.HANGAR) ? path(name.get()) : Optional.empty();
+            String by = file.isPresent() ? "open" : name.get();
+            return told(err, () -> OptionalInt.of(Main.inFolders(() -> OpenCommand.plain(by, file, false))));
         }
         if (arguments.length < 2) {
             return OptionalInt.empty();
@@ -73,6 +73,18 @@ final class Quick {
         } finally {
             to.flush();
         }
+    }
+
+    /** What a start without more words opens: a name of the command, or a hangar; nothing where something else is asked for. */
+    private static Optional<String> start(String[] arguments) {
+        if (arguments.length == 0 && Main.isImage()) {
+            return Optional.of("open");
+        }
+        boolean window = arguments.length == 1
+                && (arguments[0].equals("demo")
+                        || arguments[0].equals("open")
+                        || arguments[0].endsWith(Main.HANGAR) && !arguments[0].startsWith("-"));
+        return window ? Optional.of(arguments[0]) : Optional.empty();
     }
 
     /** What is wrong with the input is one sentence. */

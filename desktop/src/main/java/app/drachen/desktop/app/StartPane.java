@@ -1,5 +1,6 @@
 package app.drachen.desktop.app;
 
+import app.drachen.core.working.Progress;
 import app.drachen.desk.work.Foreseen;
 import app.drachen.desktop.screen.Screen;
 import app.drachen.desktop.widget.Action;
@@ -17,13 +18,16 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** What the first window shows until its hangar is there. */
-final class StartPane extends StackPane {
+final class StartPane extends StackPane implements Progress {
     private Optional<ProgressBar> bar = Optional.empty();
     private final VBox box = new VBox();
+    private final VBox shelf = new VBox(8);
     private final Label words = Texts.wrapped("", "soft");
 
     StartPane() {
         setId("start");
+        shelf.setId("start-shelf");
+        shelf.setVisible(false);
         getStyleClass().add("shell");
         words.setVisible(false);
         words.setMaxWidth(620);
@@ -64,7 +68,8 @@ final class StartPane extends StackPane {
     }
 
     /** How far the work is; called beside the interface. */
-    void at(double share) {
+    @Override
+    public void at(double share) {
         Screen.soon(() -> {
             words.setVisible(true);
             ProgressBar shown = bar.orElseGet(this::addBar);
@@ -73,12 +78,28 @@ final class StartPane extends StackPane {
         });
     }
 
+    /** An aircraft stands on the shelf, its flights flown; called beside the interface. */
+    @Override
+    public void done(String what) {
+        Screen.soon(() -> {
+            shelf.setVisible(true);
+            shelf.getChildren().add(Texts.label(what + " stands on the shelf", "heading"));
+        });
+    }
+
+    /** The work here has no half: it is done, or its process ends. */
+    @Override
+    public boolean cancelled() {
+        return false;
+    }
+
     /** Made when it is first needed: most starts end before that. */
     private ProgressBar addBar() {
         ProgressBar made = new ProgressBar(0);
         made.setPrefWidth(420);
         VBox.setMargin(made, new Insets(20, 32, 0, 32));
-        box.getChildren().add(made);
+        VBox.setMargin(shelf, new Insets(20, 32, 0, 32));
+        box.getChildren().addAll(made, shelf);
         bar = Optional.of(made);
         return made;
     }

@@ -7,11 +7,13 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.demo.DemoAircraft;
+import app.drachen.core.working.Progress;
 import app.drachen.files.hangar.Hangar;
 import app.drachen.files.hangar.HangarException;
 import app.drachen.files.state.ProgramLog;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.logging.LogManager;
 import java.util.stream.Stream;
@@ -98,11 +100,26 @@ class ProgramFilesTest {
         Path demo = folder.resolve("demo.drachen");
         Path dead = Files.writeString(folder.resolve("demo.drachen.999999999.new-wal"), "left by a crash");
         Path living = Files.writeString(folder.resolve("demo.drachen.1.new"), "being made");
-        DemoFile.make(demo, share -> {
-            if (!Files.exists(demo)) {
-                assertDoesNotThrow(() -> Files.writeString(demo, "theirs"));
+        List<String> shelf = new ArrayList<>();
+        DemoFile.make(demo, new Progress() {
+            @Override
+            public void at(double share) {
+                if (!Files.exists(demo)) {
+                    assertDoesNotThrow(() -> Files.writeString(demo, "theirs"));
+                }
+            }
+
+            @Override
+            public void done(String what) {
+                shelf.add(what);
+            }
+
+            @Override
+            public boolean cancelled() {
+                return false;
             }
         });
+        assertEquals(List.of("Rochen", "Strandläufer", "Seeschwalbe"), shelf, "told one by one");
         assertEquals("theirs", Files.readString(demo));
         assertFalse(Files.exists(dead));
         assertEquals("being made", Files.readString(living));

@@ -186,6 +186,13 @@ class ShelfWindowTest extends WindowTest {
         press(KeyCode.D);
         assertEquals(List.of("Look round the demo"), answers);
         assertTrue(ask(() -> scene.lookup("#offers") == null), "asked once");
+        // the demo is flown: how far it is, and who stands on the shelf already
+        pane.at(0.4);
+        pane.done("Rochen");
+        until(() -> scene.lookup("#start-shelf") != null
+                && scene.lookup("#start-shelf").isVisible());
+        assertTrue(ask(() -> pane.lookupAll(".label").stream()
+                .anyMatch(n -> ((javafx.scene.control.Label) n).getText().startsWith("Rochen stands"))));
     }
 
     @Test

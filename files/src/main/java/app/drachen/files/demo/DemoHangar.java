@@ -76,8 +76,11 @@ public final class DemoHangar {
         hangar.keep(Hangar.HOME, "54.3120, 8.0870");
         hangar.keep(Hangar.DEMO, "invented aircraft and places");
         demo.rochen();
+        progress.done(DemoAircraft.rochen().name());
         demo.strandlaeufer();
+        progress.done(DemoAircraft.strandlaeufer().name());
         demo.seeschwalbe();
+        progress.done(DemoAircraft.seeschwalbe().name());
     }
 
     private void prove(long aircraft, ProofKind kind, Evidence evidence, boolean passed, String note, int daysAgo) {

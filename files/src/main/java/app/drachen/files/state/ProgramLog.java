@@ -54,8 +54,13 @@ public final class ProgramLog {
                 + System.getProperty("os.name") + " " + System.getProperty("os.arch"));
     }
 
+    /** Held fast, since the machine forgets a logger that nobody holds, and its level with it; made when it is first needed. */
+    private static final class Held {
+        private static final Logger LOG = Logger.getLogger("app.drachen");
+    }
+
     private static Logger log() {
-        return Logger.getLogger("app.drachen");
+        return Held.LOG;
     }
 
     /** Something the program did. */
