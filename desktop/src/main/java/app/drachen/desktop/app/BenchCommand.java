@@ -36,6 +36,9 @@ final class BenchCommand implements Callable<Integer> {
     private static final int TURNS = 7;
     private static final int MANY = 200;
 
+    /** Flights that are flown before those that count. */
+    private static final int WARM_UP = 12;
+
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
 
@@ -86,12 +89,12 @@ final class BenchCommand implements Callable<Integer> {
         return Main.DONE;
     }
 
-    /** Median over the runs of flight time over wall time, one core, after one warm-up. */
+    /** Median over the runs of flight time over wall time, one core, once the machine has compiled what it compiles. */
     private static double rehearsal() {
         Setup setup = DemoAircraft.seeschwalbe();
         var card = CardPlans.byId("first-flight").orElseThrow().forAircraft(setup, DemoField.evening());
         double[] ratios = new double[RUNS];
-        for (int i = -1; i < RUNS; i++) {
+        for (int i = -WARM_UP; i < RUNS; i++) {
             Rehearsal flight = new Rehearsal(new RehearsalPlan(setup, card, DemoField.evening(), 5 + i));
             long start = System.nanoTime();
             flight.finish();
