@@ -26,6 +26,8 @@ final class DemoFile {
      */
     static void make(Path hangar, Progress progress) throws IOException {
         System.out.println("Making the demo hangar " + hangar);
+        // said at once: the first aircraft takes seconds before its first flight
+        progress.at(0);
         leftovers(hangar, id -> ProcessHandle.of(id).isEmpty());
         long mine = ProcessHandle.current().pid();
         Path building = hangar.resolveSibling(hangar.getFileName() + "." + mine + ".new");

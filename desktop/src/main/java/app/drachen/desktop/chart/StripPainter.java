@@ -35,6 +35,9 @@ public final class StripPainter {
     /** Samples to a pixel from which on the area they cover is painted instead of their line. */
     private static final double DENSE = 4;
 
+    /** Samples to a pixel from which on that area has no slanting edges any more: a thousand of them cost more than a frame has. */
+    private static final double ROUGH = 60;
+
     private final List<StripChart.Strip> strips;
     private final Map<LogColumn, Pyramid> data = new EnumMap<>(LogColumn.class);
     private final FlightLog log;
@@ -218,7 +221,8 @@ public final class StripPainter {
     private void line(Pen g, double[] pairs, LinearScale scale, Color colour, boolean dashed) {
         double seconds = (to - from) / (pairs.length / 2.0);
         int bridge = (int) Math.max(2, 0.5 / seconds);
-        boolean dense = log.rowAt(to) - log.rowAt(from) > (dashed ? 10 : 1) * DENSE * pairs.length / 2;
+        double perPixel = (log.rowAt(to) - log.rowAt(from)) / (pairs.length / 2.0);
+        boolean dense = perPixel > (dashed ? 10 : 1) * DENSE;
         g.setStroke(colour);
         g.setFill(colour);
         g.setLineWidth(THICK);
@@ -234,20 +238,21 @@ public final class StripPainter {
                 continue;
             }
             if (empty > bridge) {
-                run(g, pairs, scale, run, length, dense);
+                run(g, pairs, scale, run, length, dense, perPixel > ROUGH);
                 length = 0;
             }
             empty = 0;
             run[length++] = i;
         }
-        run(g, pairs, scale, run, length, dense);
+        run(g, pairs, scale, run, length, dense, perPixel > ROUGH);
         g.setLineDashes();
     }
 
     /** A stretch without gaps: a line, or where many samples share a pixel, the area they cover. */
-    private static void run(Pen g, double[] pairs, LinearScale scale, int[] columns, int length, boolean dense) {
+    private static void run(
+            Pen g, double[] pairs, LinearScale scale, int[] columns, int length, boolean dense, boolean rough) {
         if (dense && length > 1) {
-            area(g, pairs, scale, columns, length);
+            area(g, pairs, scale, columns, length, rough);
             return;
         }
         g.beginPath();
@@ -268,16 +273,26 @@ public final class StripPainter {
     }
 
     /** From the greatest to the least of every column, reaching as far as its neighbours do. */
-    private static void area(Pen g, double[] pairs, LinearScale scale, int[] columns, int length) {
+    private static void area(Pen g, double[] pairs, LinearScale scale, int[] columns, int length, boolean rough) {
+        double[] x = new double[2 * length];
+        double[] y = new double[2 * length];
         for (int k = 0; k < length; k++) {
             int before = columns[Math.max(0, k - 1)];
             int after = columns[Math.min(length - 1, k + 1)];
             double low = Math.min(pairs[2 * columns[k]], Math.min(pairs[2 * before + 1], pairs[2 * after + 1]));
             double high = Math.max(pairs[2 * columns[k] + 1], Math.max(pairs[2 * before], pairs[2 * after]));
-            // whole pixels: a thousand slanting edges cost more than a frame has
-            double top = Math.rint(scale.toScreen(high) - THICK / 2);
-            double bottom = Math.rint(scale.toScreen(low) + THICK / 2);
-            g.fillRect(LEFT + columns[k], top, 1, Math.max(1, bottom - top));
+            double top = scale.toScreen(high) - THICK / 2;
+            double bottom = scale.toScreen(low) + THICK / 2;
+            if (rough) {
+                g.fillRect(LEFT + columns[k], Math.rint(top), 1, Math.max(1, Math.rint(bottom) - Math.rint(top)));
+            }
+            x[k] = LEFT + columns[k] + 0.5;
+            y[k] = top;
+            x[2 * length - 1 - k] = x[k];
+            y[2 * length - 1 - k] = bottom;
+        }
+        if (!rough) {
+            g.fillPolygon(x, y, 2 * length);
         }
     }
 
