@@ -94,6 +94,7 @@ public final class DrachenApplication extends Application {
         if (first.offers().isEmpty()) {
             open(window, pane, () -> first);
         } else {
+            Theme.load();
             pane.ask(first.offers(), offer -> open(window, pane, offer.first()));
         }
     }

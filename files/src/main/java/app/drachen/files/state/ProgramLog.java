@@ -23,7 +23,7 @@ public final class ProgramLog {
     /** Until a log is begun nothing is logged, and nothing but sentences comes out of a command. */
     public static void hush() {
         // read when something first logs, which a command that answers at once never does
-        System.setProperty("java.util.logging.config.class", "app.drachen.files.state.ProgramLog$Hush");
+        System.setProperty("java.util.logging.config.class", Hush.class.getName());
     }
 
     /** What the machine's logging is begun with: nothing. */
