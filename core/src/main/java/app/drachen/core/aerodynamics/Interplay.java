@@ -81,6 +81,7 @@ final class Interplay {
                 .filter(k -> acts(byOutput[k]) || acts(momentByOutput[k]))
                 .toArray();
         out = new double[acting.length];
+        // from here on the columns are those of the acting outputs, in their order
         for (int n = 0; n < acting.length; n++) {
             byOutput[n] = byOutput[acting[n]];
             momentByOutput[n] = momentByOutput[acting[n]];

@@ -21,7 +21,7 @@ import app.drachen.core.setup.Setup;
  * Servos: {@link Servos}. The tail meets the downwash that left the wing a while ago. The speed controller stops the motor for good
  * below 3.3 V a cell for a second (common practice).
  *
- * <p>Mutable, for one thread; a step allocates nothing.
+ * <p>Mutable, for one thread; a step allocates nothing but a cell of a table that is first asked.
  */
 public final class Aircraft {
     private static final double BOARD_CURRENT = 0.25;

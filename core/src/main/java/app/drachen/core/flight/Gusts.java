@@ -14,7 +14,7 @@ import java.util.function.DoubleUnaryOperator;
  * lies some 2.5 σ above the mean (own estimate ±30 %). The processes are made discrete exactly, so that their variance
  * does not depend on the step.
  *
- * <p>Mutable, for one thread; a step allocates nothing.
+ * <p>Mutable, for one thread; a step allocates nothing but a cell of a table that is first asked.
  */
 public final class Gusts {
     private static final double FOOT = 0.3048;

@@ -12,7 +12,7 @@ import java.util.Optional;
  *
  * <p>Source: common practice, 0.04 s lag; speed, dead band and play as entered, or as usual ({@link ServoData#USUAL}).
  *
- * <p>Mutable, for one thread; a step allocates nothing.
+ * <p>Mutable, for one thread; a step allocates nothing but a cell of a table that is first asked.
  */
 final class Servos {
     private static final double LAG = 0.04;

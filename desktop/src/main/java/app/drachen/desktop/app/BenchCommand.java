@@ -71,10 +71,7 @@ final class BenchCommand implements Callable<Integer> {
                 .toAbsolutePath()
                 .normalize();
         figures.put(
-                "commands",
-                Files.exists(script)
-                        ? Starts.commands(script, Files.createTempDirectory("drachen-bench"), RUNS)
-                        : "not measured: this is no checkout");
+                "commands", Files.exists(script) ? Starts.commands(script, RUNS) : "not measured: this is no checkout");
         figures.put(
                 "windows",
                 System.getenv("DISPLAY") == null

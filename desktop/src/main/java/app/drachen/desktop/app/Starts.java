@@ -12,9 +12,11 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** How long programs take to start: windows beside a plain window, commands beside a program that does nothing, in turns. */
 final class Starts {
@@ -45,7 +47,18 @@ final class Starts {
     }
 
     /** The commands that answer at once, as the script starts them, over a program that does nothing. */
-    static Map<String, Object> commands(Path script, Path scratch, int runs) throws Exception {
+    static Map<String, Object> commands(Path script, int runs) throws Exception {
+        Path scratch = Files.createTempDirectory("drachen-bench");
+        try {
+            return commands(script, scratch, runs);
+        } finally {
+            try (Stream<Path> left = Files.walk(scratch)) {
+                left.sorted(Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
+            }
+        }
+    }
+
+    private static Map<String, Object> commands(Path script, Path scratch, int runs) throws Exception {
         ClassArchive.touch(scratch);
         String setup = scratch.resolve("setup.json").toString();
         String log = scratch.resolve("log.csv").toString();
