@@ -146,7 +146,7 @@ class TrackWritersTest {
                 .redirectErrorStream(true)
                 .start();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        assertTrue(process.waitFor(30, TimeUnit.SECONDS));
+        assertTrue(process.waitFor(180, TimeUnit.SECONDS));
         assertEquals(0, process.exitValue(), said);
         List<String> lines = Files.readAllLines(out);
         assertEquals(49, lines.size(), "a header and 48 points: " + said);

@@ -2,7 +2,6 @@ package app.drachen.core.debrief;
 
 import app.drachen.core.math.Columns;
 import app.drachen.core.math.Select;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
@@ -19,6 +18,8 @@ final class Bins {
     private final double rate;
     private final int size;
     private final double[] frequencies;
+    /** Their natural logarithms. */
+    private final double[] logarithms;
 
     /** For each sample the factors of all lines, so that the lines are summed side by side. */
     private final double[][] cosines;
@@ -55,8 +56,10 @@ final class Bins {
             sum += taper[i];
         }
         weights = sum;
+        logarithms = new double[count];
         for (int k = 0; k < count; k++) {
             frequencies[k] = (1 + k / 2.0) / length;
+            logarithms[k] = Math.log(frequencies[k]);
             for (int i = 0; i < size; i++) {
                 double angle = 2 * Math.PI * frequencies[k] * i / rate;
                 cosines[i][k] = taper[i] * Math.cos(angle);
@@ -222,35 +225,41 @@ final class Bins {
                     / QUIET
                     * (one.length < 8 ? FEW : 1);
         }
+        double[] logs = new double[quiet.length];
+        for (int k = 0; k < logs.length; k++) {
+            logs[k] = Math.log(Math.max(1e-12, quiet[k]));
+        }
         double[] floor = new double[quiet.length];
+        int[] near = new int[quiet.length];
         for (int k = 0; k < quiet.length; k++) {
-            floor[k] = Math.max(1e-12, smooth(quiet, k, 0.5 + 2 / Math.sqrt(windows.size())));
+            floor[k] = Math.max(1e-12, smooth(logs, k, 0.5 + 2 / Math.sqrt(windows.size()), near));
         }
         return floor;
     }
 
     /** The spectrum of gusts falls evenly: a line through the logarithms nearby, without those that stand out of it. */
-    private double smooth(double[] quiet, int line, double out) {
-        List<double[]> near = new ArrayList<>();
-        for (int k = 0; k < quiet.length; k++) {
-            double far = Math.abs(Math.log(frequencies[k] / frequencies[line]));
-            if (far < 0.8 || Math.abs(k - line) <= 7) {
-                near.add(new double[] {Math.log(frequencies[k]), Math.log(Math.max(1e-12, quiet[k]))});
+    private double smooth(double[] logs, int line, double out, int[] near) {
+        int n = 0;
+        for (int k = 0; k < logs.length; k++) {
+            if (Math.abs(logarithms[k] - logarithms[line]) < 0.8 || Math.abs(k - line) <= 7) {
+                near[n++] = k;
             }
         }
-        double at = Math.log(frequencies[line]);
-        double value = Fit.at(near, at);
+        Fit.Line through = Fit.line(logarithms, logs, near, n);
         for (int again = 0; again < 3; again++) {
-            List<double[]> points = near;
-            List<double[]> kept =
-                    near.stream().filter(q -> q[1] < Fit.at(points, q[0]) + out).toList();
-            if (kept.size() < 5 || kept.size() == near.size()) {
+            int kept = 0;
+            for (int i = 0; i < n; i++) {
+                if (logs[near[i]] < through.at(logarithms[near[i]]) + out) {
+                    near[kept++] = near[i];
+                }
+            }
+            if (kept < 5 || kept == n) {
                 break;
             }
-            near = kept;
-            value = Fit.at(near, at);
+            n = kept;
+            through = Fit.line(logarithms, logs, near, n);
         }
-        return Math.exp(value);
+        return Math.exp(through.at(logarithms[line]));
     }
 
     /** How much louder than the floor a window is beside a line; 1 as usual. */

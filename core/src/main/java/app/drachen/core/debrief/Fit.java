@@ -2,6 +2,7 @@ package app.drachen.core.debrief;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** Least squares on the few samples of a window. */
 final class Fit {
@@ -99,27 +100,44 @@ final class Fit {
         return sums;
     }
 
-    /** Slope of a line through points x, y; 0 for fewer than three. */
-    static double slope(List<double[]> points) {
-        if (points.size() < 3) {
-            return 0;
+    /**
+     * A line.
+     *
+     * @param x a place on it, the mean of those it was laid through
+     * @param y its value there
+     * @param slope by how much it rises per unit of x
+     */
+    record Line(double x, double y, double slope) {
+        double at(double place) {
+            return y + slope * (place - x);
         }
-        double x = points.stream().mapToDouble(p -> p[0]).average().orElse(0);
-        double y = points.stream().mapToDouble(p -> p[1]).average().orElse(0);
-        double xx = 0;
-        double xy = 0;
-        for (double[] p : points) {
-            xx += (p[0] - x) * (p[0] - x);
-            xy += (p[0] - x) * (p[1] - y);
-        }
-        return xx > 0 ? xy / xx : 0;
     }
 
-    /** A line through points x, y, at a place. */
-    static double at(List<double[]> points, double place) {
-        double x = points.stream().mapToDouble(p -> p[0]).average().orElse(0);
-        double y = points.stream().mapToDouble(p -> p[1]).average().orElse(0);
-        return y + slope(points) * (place - x);
+    /** The line of least squares through the points of some indices, the first so many of them; level for fewer than three. */
+    static Line line(double[] x, double[] y, int[] indices, int n) {
+        double middle = 0;
+        double height = 0;
+        for (int i = 0; i < n; i++) {
+            middle += x[indices[i]] / n;
+            height += y[indices[i]] / n;
+        }
+        double xx = 0;
+        double xy = 0;
+        for (int i = 0; i < n; i++) {
+            double far = x[indices[i]] - middle;
+            xx += far * far;
+            xy += far * (y[indices[i]] - height);
+        }
+        return new Line(middle, height, n < 3 || xx <= 0 ? 0 : xy / xx);
+    }
+
+    /** The line of least squares through points x, y. */
+    static Line line(List<double[]> points) {
+        return line(
+                points.stream().mapToDouble(p -> p[0]).toArray(),
+                points.stream().mapToDouble(p -> p[1]).toArray(),
+                IntStream.range(0, points.size()).toArray(),
+                points.size());
     }
 
     /** Size of a frequency [Hz] in a piece of a grid, level and slope taken out; 0 where samples are missing. */

@@ -161,6 +161,6 @@ record SwingHit(
                 greatest = Math.max(greatest, size);
             }
         }
-        return new double[] {Fit.slope(sizes), Math.min(greatest, 1.6 * best.amplitude())};
+        return new double[] {Fit.line(sizes).slope(), Math.min(greatest, 1.6 * best.amplitude())};
     }
 }

@@ -156,7 +156,7 @@ public record TouchedDown(double time, double sink, double bank, double pitch, d
             return Double.NaN;
         }
         if (column == LogColumn.HEIGHT) {
-            return points.size() < 3 ? Double.NaN : Fit.slope(points);
+            return points.size() < 3 ? Double.NaN : Fit.line(points).slope();
         }
         // the last moments where they are logged often enough, else the line through the last second
         List<double[]> moments =
@@ -166,6 +166,6 @@ public record TouchedDown(double time, double sink, double bank, double pitch, d
         }
         double lowest = points.stream().mapToDouble(p -> p[1]).min().orElseThrow();
         double highest = points.stream().mapToDouble(p -> p[1]).max().orElseThrow();
-        return Math.max(lowest, Math.min(highest, Fit.at(points, log.time(row))));
+        return Math.max(lowest, Math.min(highest, Fit.line(points).at(log.time(row))));
     }
 }

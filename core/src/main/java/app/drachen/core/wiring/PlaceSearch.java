@@ -31,6 +31,8 @@ final class PlaceSearch {
     private final List<List<Wired>> needs;
     private final List<Place> places;
     private final List<Integer> groups;
+    private final int[] groupOf;
+    private final double[][] costs;
     private double best = Double.POSITIVE_INFINITY;
     private int[] columns = {};
     private double[] rates = {};
@@ -55,6 +57,14 @@ final class PlaceSearch {
                 .filter(p -> p.group() > 0)
                 .collect(Collectors.groupingBy(Place::group, TreeMap::new, Collectors.counting()));
         groups = sizes.keySet().stream().filter(g -> sizes.get(g) > 1).toList();
+        groupOf = places.stream().mapToInt(p -> groups.indexOf(p.group())).toArray();
+        costs = new double[needs.size()][places.size() + needs.size()];
+        for (int i = 0; i < needs.size(); i++) {
+            Arrays.fill(costs[i], LEFT_OVER);
+            for (int j = 0; j < places.size(); j++) {
+                costs[i][j] = cost(i, j);
+            }
+        }
         long one = (long) Math.max(1, needs.size()) * needs.size() * (places.size() + needs.size());
         budget = Math.max(500, WORK / Math.max(1, one));
     }
@@ -137,11 +147,14 @@ final class PlaceSearch {
 
     private void match(double[] rate) {
         int n = needs.size();
-        double[][] cost = new double[n][places.size() + n];
+        double[][] cost = new double[n][];
         for (int i = 0; i < n; i++) {
-            Arrays.fill(cost[i], LEFT_OVER);
+            cost[i] = costs[i].clone();
             for (int j = 0; j < places.size(); j++) {
-                cost[i][j] = cost(i, j, rate);
+                int group = group(j, rate);
+                if (group >= 0 && rate[group] > 0 && !speaks(needs.get(i), rate[group])) {
+                    cost[i][j] = FORBIDDEN;
+                }
             }
         }
         int[] found = Matching.of(cost);
@@ -156,19 +169,32 @@ final class PlaceSearch {
         }
     }
 
+    private int group(int column, double[] rate) {
+        return rate.length == 0 ? -1 : groupOf[column];
+    }
+
+    private static boolean speaks(List<Wired> need, double rate) {
+        for (Wired w : need) {
+            if (w.device().want().rate() != rate) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     private double rateOf(Place place, double[] rate) {
         int at = groups.indexOf(place.group());
         return at < 0 || rate.length == 0 ? 0 : rate[at];
     }
 
-    private double cost(int need, int column, double[] rate) {
+    /** What a place costs as far as no rate forbids it; computed once, since a search asks thousands of times. */
+    private double cost(int need, int column) {
         Place place = places.get(column);
         for (Wired w : needs.get(need)) {
             boolean elsewhere = w.lead().filter(Lead::locked).isPresent()
                     && w.place().filter(place::equals).isEmpty()
                     && w.place().isPresent();
-            if (elsewhere
-                    || Assignment.against(wiring, w, place, rateOf(place, rate)).isPresent()) {
+            if (elsewhere || Assignment.against(wiring, w, place, 0).isPresent()) {
                 return FORBIDDEN;
             }
         }

@@ -51,8 +51,8 @@ class PlayedTest {
     @Test
     void whatComesIsHeardToTheEnd() throws Exception {
         Played played = played(seconds -> {});
-        running.get(0).get(30, TimeUnit.SECONDS);
-        running.get(1).get(30, TimeUnit.SECONDS);
+        running.get(0).get(180, TimeUnit.SECONDS);
+        running.get(1).get(180, TimeUnit.SECONDS);
         List<Said> said = played.drain();
         assertTrue(played.over());
         assertEquals("", played.wrong());
@@ -79,11 +79,11 @@ class PlayedTest {
                 stopped.await();
             }
         });
-        assertTrue(begun.await(30, TimeUnit.SECONDS));
+        assertTrue(begun.await(180, TimeUnit.SECONDS));
         played.stop();
         stopped.countDown();
-        running.get(0).get(30, TimeUnit.SECONDS);
-        running.get(1).get(30, TimeUnit.SECONDS);
+        running.get(0).get(180, TimeUnit.SECONDS);
+        running.get(1).get(180, TimeUnit.SECONDS);
         played.drain();
         assertTrue(played.over() && played.wrong().isEmpty(), played.wrong());
         assertTrue(played.time() < 60);

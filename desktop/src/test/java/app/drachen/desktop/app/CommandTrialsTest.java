@@ -30,7 +30,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** Odd commands on odd files: each ends in time with code 0, 1 or 2 and says what is wrong in one sentence; nothing is lost. */
 class CommandTrialsTest {
-    private static final int PATIENCE_SECONDS = 60;
+    private static final int PATIENCE_SECONDS = 180;
 
     @TempDir
     Path folder;

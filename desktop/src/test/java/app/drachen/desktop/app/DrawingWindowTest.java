@@ -24,7 +24,6 @@ import javafx.scene.input.MouseButton;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The aircraft is drawn: with parts from the library, several at once, by corners, and after a plan. */
 class DrawingWindowTest extends WindowTest {
@@ -126,7 +125,7 @@ class DrawingWindowTest extends WindowTest {
         Corners.Corner tip = corner("wing, panel " + last + ", leading edge");
         robot.drag(at(Corners.View.ABOVE, -tip.x(), tip.y()), MouseButton.PRIMARY)
                 .dropTo(at(Corners.View.ABOVE, tip.x(), tip.y()));
-        WaitForAsyncUtils.waitForFxEvents();
+        quiet();
         String read = ask(() -> drawing.getAccessibleText());
         assertTrue(read.startsWith(Quantity.LENGTH.text(span, session.units())), read);
         press(KeyCode.R);
@@ -154,7 +153,7 @@ class DrawingWindowTest extends WindowTest {
         robot.clickOn(first, MouseButton.PRIMARY);
         robot.clickOn(first.add(0.8 * wide, Math.tan(Math.toRadians(2)) * 0.8 * wide), MouseButton.PRIMARY);
         until(() -> robot.lookup("#field-distance-of-the-two-points").tryQuery().isPresent());
-        robot.write("2.00", 0);
+        write("2.00");
         press(KeyCode.ENTER);
         until(() -> notice().contains("nose"));
         double scale = at(Corners.View.ABOVE, 1, 0).getX()

@@ -14,7 +14,6 @@ import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The ledger and the finder by keyboard. */
 class LedgerAndFinderTest extends WindowTest {
@@ -29,8 +28,7 @@ class LedgerAndFinderTest extends WindowTest {
     private void find(String letters) throws Exception {
         press(KeyCode.CONTROL, KeyCode.K);
         until(() -> scene.lookup("#find") != null && scene.lookup("#find").isFocused());
-        robot.write(letters, 0);
-        WaitForAsyncUtils.waitForFxEvents();
+        write(letters);
     }
 
     @Test
@@ -100,8 +98,7 @@ class LedgerAndFinderTest extends WindowTest {
         assertEquals(1, ask(() -> ((ListView<?>) scene.lookup("#found"))
                 .getSelectionModel()
                 .getSelectedIndex()));
-        robot.write("xyzzy", 0);
-        WaitForAsyncUtils.waitForFxEvents();
+        write("xyzzy");
         assertEquals(0, found());
         assertTrue(ask(() -> ((Label) ((ListView<?>) scene.lookup("#found")).getPlaceholder()).getText())
                 .startsWith("Nothing by that name"));

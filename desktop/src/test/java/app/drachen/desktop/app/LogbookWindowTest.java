@@ -205,7 +205,7 @@ class LogbookWindowTest extends WindowTest {
         int number = flights().get(flights().size() - 1).number();
         press(KeyCode.N);
         until(() -> scene.getFocusOwner() instanceof TextField);
-        robot.write("gusty", 0);
+        write("gusty");
         press(KeyCode.ENTER);
         assertEquals("gusty", hangar.logbook().notes(idOf("Seeschwalbe"), number));
     }

@@ -176,12 +176,12 @@ class OutOfTheWindowTest extends WindowTest {
         assertEquals("calc-root", ask(() -> scene.getFocusOwner().getId()), "the first field waits for a value");
         List<String> before = results();
         assertFalse(before.isEmpty());
-        robot.write("30 cm", 0);
+        write("30 cm");
         press(KeyCode.TAB);
         assertFalse(results().equals(before), "the results follow the input");
         List<String> now = results();
         press(KeyCode.SHIFT, KeyCode.TAB);
-        robot.write("-5", 0);
+        write("-5");
         press(KeyCode.TAB);
         assertTrue(notice().contains("allowed is"), notice());
         assertEquals(now, results(), "a wrong input changes nothing");

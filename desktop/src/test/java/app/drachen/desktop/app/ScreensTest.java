@@ -32,7 +32,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Each screen used by mouse and keys in a real window. */
 class ScreensTest extends WindowTest {
@@ -212,7 +211,7 @@ class ScreensTest extends WindowTest {
         }
         Node found = pad;
         robot.drag(onScreen(found, 0.5, 0.45), MouseButton.PRIMARY).dropTo(onScreen(found, 0.8, 0.45));
-        WaitForAsyncUtils.waitForFxEvents();
+        quiet();
         Node behind = ask(() -> find(scene.lookup("#throws"), "Left aileron as wanted"));
         assertTrue(ask(() -> behind.getAccessibleText().contains("Rudder as wanted")));
         type("field-elevator-pitch-share", "80");
@@ -301,7 +300,7 @@ class ScreensTest extends WindowTest {
                 && b.isSelected()));
         assertEquals(proofs, ask(() -> session.situation().proofs().size()), "half a check is no proof");
         robot.clickOn("#answer-1-left-aileron-DOWN");
-        WaitForAsyncUtils.waitForFxEvents();
+        quiet();
         String all = ask(() -> scene.lookup("#bench").lookupAll(".label").stream()
                 .map(n -> ((Label) n).getText())
                 .reduce("", (a, b) -> a + "\n" + b));

@@ -34,7 +34,7 @@ class ShelfWindowTest extends WindowTest {
             until(() -> names().size() == before + 1);
             press(KeyCode.F2);
             until(() -> "aircraft-name".equals(scene.getFocusOwner().getId()));
-            robot.write("Kiebitz " + before, 0);
+            write("Kiebitz " + before);
             press(KeyCode.ENTER);
             until(() -> names().contains("Kiebitz " + before));
             // as the notice says: the next Enter opens it
@@ -112,7 +112,7 @@ class ShelfWindowTest extends WindowTest {
     void anEmptyNameIsRefusedAndThreeDeletesLeaveAnEmptyShelfThatSaysWhatToDo() throws Exception {
         press(KeyCode.F2);
         until(() -> "aircraft-name".equals(scene.getFocusOwner().getId()));
-        robot.write("   ", 0);
+        write("   ");
         press(KeyCode.ENTER);
         assertTrue(notice().contains("A name is needed"), notice());
         assertEquals("Rochen", names().get(0));

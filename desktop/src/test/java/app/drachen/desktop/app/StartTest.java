@@ -41,7 +41,7 @@ class StartTest {
         start.environment().put("XDG_DATA_HOME", folder.resolve("data").toString());
         Process process = start.redirectErrorStream(true).start();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        assertTrue(process.waitFor(60, TimeUnit.SECONDS), said);
+        assertTrue(process.waitFor(180, TimeUnit.SECONDS), said);
         assertEquals(0, process.exitValue(), said);
         assertTrue(said.contains("first window "), said);
         assertFalse(said.contains("Exception"), said);

@@ -165,8 +165,7 @@ class WalkTest extends WindowTest {
         until(() -> scene.lookup("#keys") == null);
         press(KeyCode.CONTROL, KeyCode.K);
         until(() -> scene.lookup("#find") != null);
-        robot.write("bench", 0);
-        WaitForAsyncUtils.waitForFxEvents();
+        write("bench");
         press(KeyCode.ENTER);
         until(() -> session.stage() == Stage.BENCH);
         press(KeyCode.CONTROL, KeyCode.U);

@@ -22,15 +22,21 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
+import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.event.ActionEvent;
+import javafx.event.Event;
+import javafx.event.EventType;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
@@ -38,6 +44,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.robot.Robot;
 import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -49,6 +57,9 @@ import org.testfx.util.WaitForAsyncUtils;
 abstract class WindowTest {
     private static final long NOW = 1_790_000_000L;
     private static Path template;
+
+    /** Whoever waits longer waits for nothing, on a slow and busy machine too [s]. */
+    static final long PATIENCE = 180;
 
     final FxRobot robot = new FxRobot();
     Path folder;
@@ -157,20 +168,69 @@ abstract class WindowTest {
     }
 
     void until(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(
-                30, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition).get());
-        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitFor(PATIENCE, TimeUnit.SECONDS, () -> ask(condition));
+        quiet();
     }
 
+    /**
+     * Until what was under way on the interface thread is done, and the picture after it laid out: one pulse, and twice what
+     * was put off. The toolkit hands on what the screen sent before what is asked for later.
+     */
+    static void quiet() throws Exception {
+        CountDownLatch laidOut = new CountDownLatch(1);
+        WaitForAsyncUtils.asyncFx(() -> new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                stop();
+                Platform.runLater(() -> Platform.runLater(laidOut::countDown));
+            }
+        }.start());
+        if (!laidOut.await(PATIENCE, TimeUnit.SECONDS)) {
+            throw new TimeoutException("the interface stands still");
+        }
+    }
+
+    /** Keys pressed together, as a hand does it. */
     void press(KeyCode... codes) throws Exception {
-        robot.push(codes);
+        ask(() -> {
+            Robot hand = new Robot();
+            for (KeyCode code : codes) {
+                hand.keyPress(code);
+            }
+            for (int i = codes.length - 1; i >= 0; i--) {
+                hand.keyRelease(codes[i]);
+            }
+            return true;
+        });
         settle();
+    }
+
+    /** Letters into whatever holds the keyboard, each with the key going down and up. */
+    void write(String text) throws Exception {
+        for (String letter : text.split("")) {
+            KeyCode named = KeyCode.getKeyCode(letter.toUpperCase(Locale.ROOT));
+            KeyCode code = named == null ? KeyCode.UNDEFINED : named;
+            ask(() -> {
+                fire(KeyEvent.KEY_PRESSED, "", code);
+                fire(KeyEvent.KEY_TYPED, letter, KeyCode.UNDEFINED);
+                fire(KeyEvent.KEY_RELEASED, "", code);
+                return true;
+            });
+        }
+        quiet();
+    }
+
+    private void fire(EventType<KeyEvent> type, String letter, KeyCode code) {
+        KeyEvent event = new KeyEvent(type, letter, letter, code, false, false, false, false);
+        Event.fireEvent(scene.getFocusOwner(), event);
     }
 
     /** Until what was asked for is on disk and shown; a flight or a log may still be on its way. */
     void settle() throws Exception {
-        WaitForAsyncUtils.waitForFxEvents();
-        until(() -> desk.saved());
+        quiet();
+        if (!ask(() -> desk.saved())) {
+            until(() -> desk.saved());
+        }
     }
 
     <T> T ask(Callable<T> question) throws Exception {
@@ -185,8 +245,7 @@ abstract class WindowTest {
     /** Types into the finder and takes the first hit. */
     void take(String letters) throws Exception {
         until(() -> scene.lookup("#find") != null);
-        robot.write(letters, 0);
-        WaitForAsyncUtils.waitForFxEvents();
+        write(letters);
         press(KeyCode.ENTER);
         until(() -> scene.lookup("#find") == null);
     }
@@ -282,7 +341,7 @@ abstract class WindowTest {
             scene.lookup("#" + id).requestFocus();
             ((TextField) scene.lookup("#" + id)).selectAll();
         });
-        robot.write(text, 0);
+        write(text);
         press(KeyCode.ENTER);
     }
 }

@@ -182,13 +182,13 @@ class WindowTrialsTest extends WindowTest {
             }
         });
         settle();
-        WaitForAsyncUtils.waitForFxEvents(5);
+        quiet();
         long least = Long.MAX_VALUE;
         for (int i = 0; i < 4; i++) {
             System.gc();
             Runtime all = Runtime.getRuntime();
             least = Math.min(least, (all.totalMemory() - all.freeMemory()) >> 20);
-            WaitForAsyncUtils.waitForFxEvents(5);
+            quiet();
         }
         return least;
     }
@@ -206,8 +206,8 @@ class WindowTrialsTest extends WindowTest {
     }
 
     private void fx(Runnable what) throws Exception {
-        WaitForAsyncUtils.asyncFx(what).get(20, TimeUnit.SECONDS);
-        WaitForAsyncUtils.waitForFxEvents(2);
+        WaitForAsyncUtils.asyncFx(what).get(Tally.HANG, TimeUnit.SECONDS);
+        quiet();
     }
 
     private String one(Random random) throws Exception {
@@ -254,7 +254,7 @@ class WindowTrialsTest extends WindowTest {
     /** The interface answers, all panels close by the keyboard, and F1 shows the keys. */
     private void alive(String input) throws Exception {
         try {
-            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, WaitForAsyncUtils.asyncFx(() -> true)::get);
+            WaitForAsyncUtils.waitFor(Tally.HANG, TimeUnit.SECONDS, WaitForAsyncUtils.asyncFx(() -> true)::get);
         } catch (TimeoutException e) {
             throw new IllegalStateException("the interface stands still after " + input, e);
         }
@@ -283,7 +283,8 @@ class WindowTrialsTest extends WindowTest {
     /** Whether the panel of the keys is there, or gone, within good time. */
     private boolean seen(boolean there) throws Exception {
         try {
-            WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, () -> ask(() -> scene.lookup("#keys") != null) == there);
+            WaitForAsyncUtils.waitFor(
+                    Tally.HANG, TimeUnit.SECONDS, () -> ask(() -> scene.lookup("#keys") != null) == there);
             return true;
         } catch (TimeoutException e) {
             return false;

@@ -37,7 +37,7 @@ class QuantityFieldTest {
             field.field().requestFocus();
         });
         WaitForAsyncUtils.waitFor(
-                20, java.util.concurrent.TimeUnit.SECONDS, () -> field.field().isFocused());
+                180, java.util.concurrent.TimeUnit.SECONDS, () -> field.field().isFocused());
     }
 
     @AfterEach

@@ -56,7 +56,7 @@ class ValueSenderTest {
                     lines.add(ValueLines.read(line).orElseThrow());
                 }
             }
-            serving.get(20, TimeUnit.SECONDS);
+            serving.get(180, TimeUnit.SECONDS);
             return lines;
         }
     }
