@@ -103,9 +103,9 @@ final class Fit {
     /**
      * A line.
      *
-     * @param x a place on it, the mean of those it was laid through
-     * @param y its value there
-     * @param slope by how much it rises per unit of x
+     * @param x a place on it, the mean of those it was laid through [unit of the places]
+     * @param y its value there [unit of the values]
+     * @param slope by how much it rises [unit of the values per unit of the places]
      */
     record Line(double x, double y, double slope) {
         double at(double place) {

@@ -4,14 +4,50 @@ import java.util.Arrays;
 
 /**
  * The samples of one column in rooms of equal size, so that a log can grow without copying what it has. Whoever
- * writes keeps to rows that no finished log can see.
+ * writes keeps to rows that no finished log can see. A room of numbers with few decimals, as files have them, is held as whole
+ * numbers and gives every sample back to the bit.
  */
 final class Samples {
     private static final int BITS = 7;
     static final int ROOM = 1 << BITS;
     private static final int MASK = ROOM - 1;
+    private static final double[] TENS = {1, 1e1, 1e2, 1e3, 1e4, 1e5, 1e6, 1e7, 1e8};
 
-    private double[][] rooms = new double[4][];
+    private Room[] rooms = new Room[4];
+
+    /** How many decimals the room before had: the next one is likely to have as many. */
+    private int decimals;
+
+    /**
+     * Samples that stand together, held in one of three ways. Whole numbers are divided, not multiplied: the quotient of two whole
+     * numbers is the double that their decimal text would be read as.
+     *
+     * @param plain numbers as they are, and what is still being written; else null
+     * @param near whole numbers not far from each other; else null
+     * @param whole whole numbers; else null
+     * @param base what 0 in near stands for [the unit over per]
+     * @param per units in one, a power of ten [-]
+     */
+    private record Room(double[] plain, short[] near, int[] whole, double base, double per) {
+        static final short NO_SHORT = Short.MIN_VALUE;
+        static final int NO_INT = Integer.MIN_VALUE;
+
+        static Room of(double[] plain) {
+            return new Room(plain, null, null, 0, 1);
+        }
+
+        double get(int at) {
+            if (plain != null) {
+                return plain[at];
+            }
+            if (near != null) {
+                short value = near[at];
+                return value == NO_SHORT ? Double.NaN : (base + value) / per;
+            }
+            int value = whole[at];
+            return value == NO_INT ? Double.NaN : value / per;
+        }
+    }
 
     /**
      * Writes samples of rows that follow one another.
@@ -26,33 +62,92 @@ final class Samples {
         for (int done = 0; done < count; ) {
             int first = (row + done) & MASK;
             int here = Math.min(count - done, ROOM - first);
-            double[] room = room((row + done) >> BITS, here);
+            double[] values = written((row + done) >> BITS, here);
             for (int i = 0; i < here; i++) {
-                room[first + i] = block[at + (done + i) * width];
+                values[first + i] = block[at + (done + i) * width];
             }
             done += here;
+            if (first + here == ROOM) {
+                rooms[(row + done - 1) >> BITS] = packed(values);
+            }
         }
     }
 
-    /** A room that is about to get so many samples. */
-    private double[] room(int number, int samples) {
+    /** The numbers of a room that is about to get so many samples. */
+    private double[] written(int number, int samples) {
         if (number >= rooms.length) {
             // a column may begin late in a long log
             rooms = Arrays.copyOf(rooms, Math.max(rooms.length * 2, number + 1));
         }
-        if (rooms[number] == null) {
-            rooms[number] = new double[ROOM];
-            if (samples < ROOM) {
-                Arrays.fill(rooms[number], Double.NaN);
+        if (rooms[number] != null && rooms[number].plain() != null) {
+            return rooms[number].plain();
+        }
+        double[] values = new double[ROOM];
+        if (rooms[number] != null) {
+            for (int i = 0; i < ROOM; i++) {
+                values[i] = rooms[number].get(i);
+            }
+        } else if (samples < ROOM) {
+            Arrays.fill(values, Double.NaN);
+        }
+        rooms[number] = Room.of(values);
+        return values;
+    }
+
+    /** A full room in as little space as gives all its samples back; null for one without any. */
+    private Room packed(double[] values) {
+        for (; decimals < TENS.length; decimals++) {
+            double per = TENS[decimals];
+            double least = Double.POSITIVE_INFINITY;
+            double most = Double.NEGATIVE_INFINITY;
+            int i = 0;
+            for (; i < ROOM; i++) {
+                double value = values[i];
+                double whole = Math.rint(value * per);
+                if (whole / per != value || whole == 0 && 1 / value < 0) {
+                    if (value == value) {
+                        break;
+                    }
+                } else {
+                    least = Math.min(least, whole);
+                    most = Math.max(most, whole);
+                }
+            }
+            if (i == ROOM) {
+                return packed(values, per, least, most);
             }
         }
-        return rooms[number];
+        // once more from the beginning for the next room: a few such numbers do not make a column of them
+        decimals = 0;
+        return Room.of(values);
+    }
+
+    private static Room packed(double[] values, double per, double least, double most) {
+        if (least > most) {
+            return null;
+        }
+        if (most - least < 0xFFFF) {
+            double base = least + Short.MAX_VALUE;
+            short[] near = new short[ROOM];
+            for (int i = 0; i < ROOM; i++) {
+                near[i] = Double.isNaN(values[i]) ? Room.NO_SHORT : (short) (Math.rint(values[i] * per) - base);
+            }
+            return new Room(null, near, null, base, per);
+        }
+        if (Math.max(-least, most) >= Integer.MAX_VALUE) {
+            return Room.of(values);
+        }
+        int[] whole = new int[ROOM];
+        for (int i = 0; i < ROOM; i++) {
+            whole[i] = Double.isNaN(values[i]) ? Room.NO_INT : (int) Math.rint(values[i] * per);
+        }
+        return new Room(null, null, whole, 0, per);
     }
 
     /** A sample [unit of the column]; NaN where none was written. */
     double get(int row) {
-        double[] room = row >> BITS < rooms.length ? rooms[row >> BITS] : null;
-        return room == null ? Double.NaN : room[row & MASK];
+        Room room = row >> BITS < rooms.length ? rooms[row >> BITS] : null;
+        return room == null ? Double.NaN : room.get(row & MASK);
     }
 
     /** The first rows, as they are now: full rooms are shared, the last one is copied. */
@@ -60,8 +155,8 @@ final class Samples {
         Samples frozen = new Samples();
         int full = rows >> BITS;
         frozen.rooms = Arrays.copyOf(rooms, full + 1);
-        if (full < rooms.length && rooms[full] != null) {
-            frozen.rooms[full] = rooms[full].clone();
+        if (full < rooms.length && rooms[full] != null && rooms[full].plain() != null) {
+            frozen.rooms[full] = Room.of(rooms[full].plain().clone());
         }
         return frozen;
     }
@@ -69,14 +164,8 @@ final class Samples {
     /** A copy of the first rows [unit of the column]. */
     double[] copy(int rows) {
         double[] copy = new double[rows];
-        for (int row = 0; row < rows; row += ROOM) {
-            double[] room = row >> BITS < rooms.length ? rooms[row >> BITS] : null;
-            int length = Math.min(ROOM, rows - row);
-            if (room == null) {
-                Arrays.fill(copy, row, row + length, Double.NaN);
-            } else {
-                System.arraycopy(room, 0, copy, row, length);
-            }
+        for (int row = 0; row < rows; row++) {
+            copy[row] = get(row);
         }
         return copy;
     }

@@ -1,0 +1,116 @@
+package app.drachen.core.log;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SamplesTest {
+    /** Longer than some rooms, and not a whole number of them. */
+    private static final int ROWS = 5 * Samples.ROOM + 17;
+
+    private static double[] column(int decimals, double reach, double missing, long seed) {
+        Random random = new Random(seed);
+        double[] values = new double[ROWS];
+        double at = 0;
+        for (int i = 0; i < ROWS; i++) {
+            at += reach * random.nextGaussian();
+            // as a reader of files gets it: the double nearest to the text
+            values[i] = random.nextDouble() < missing
+                    ? Double.NaN
+                    : Double.parseDouble(String.format(Locale.ROOT, "%." + decimals + "f", at));
+        }
+        return values;
+    }
+
+    private static void same(double[] wanted, FlightLog log) {
+        for (int row = 0; row < wanted.length; row++) {
+            double value = log.value(LogColumn.ROLL, row);
+            assertEquals(
+                    Double.doubleToLongBits(wanted[row]),
+                    Double.doubleToLongBits(value),
+                    "row " + row + " has " + value + ", not " + wanted[row]);
+        }
+        assertEquals(Arrays.toString(wanted), Arrays.toString(log.values(LogColumn.ROLL)));
+    }
+
+    private static FlightLog built(double[] values) {
+        FlightLog.Builder builder = new FlightLog.Builder(Set.of(LogColumn.TIME, LogColumn.ROLL));
+        for (int i = 0; i < values.length; i++) {
+            builder.row(0.02 * i);
+            builder.put(LogColumn.ROLL, values[i]);
+        }
+        return builder.build();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0, 1, 0", // whole numbers
+        "2, 0.3, 0.1", // close together
+        "6, 0.02, 0", // beyond a short
+        "6, 40, 0.5", // beyond a short by far
+        "8, 30, 0.1", // beyond an int
+        "9, 0.1, 0", // more decimals than are tried
+        "15, 0.01, 0.2", // as a simulation computes them
+        "3, 1, 1" // nothing at all
+    })
+    void everySampleComesBackToTheBit(int decimals, double reach, double missing) {
+        double[] values = column(decimals, reach, missing, decimals);
+        same(values, built(values));
+        Map<LogColumn, double[]> columns = new EnumMap<>(LogColumn.class);
+        double[] times = new double[ROWS];
+        Arrays.setAll(times, i -> 0.02 * i);
+        columns.put(LogColumn.TIME, times);
+        columns.put(LogColumn.ROLL, values);
+        same(values, FlightLog.of(columns));
+    }
+
+    @Test
+    void zerosSignsAndTheEndlessAreKept() {
+        double[] odd = {
+            0.0, -0.0, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, 1e300, -1e300, 4.9e-324, 0.1, 1e9, 65_534
+        };
+        double[] values = new double[ROWS];
+        for (int room = 0; room * Samples.ROOM < ROWS; room++) {
+            for (int i = room * Samples.ROOM; i < Math.min(ROWS, (room + 1) * Samples.ROOM); i++) {
+                // each room mixes other ones, the first none of them
+                values[i] = i % 7 < room ? odd[(i + room) % odd.length] : 0.25;
+            }
+        }
+        same(values, built(values));
+        for (double one : odd) {
+            double[] all = new double[ROWS];
+            Arrays.fill(all, one);
+            same(all, built(all));
+        }
+    }
+
+    @Test
+    void aFinishedLogStaysWhateverIsWrittenAfterIt() {
+        double[] values = column(3, 0.5, 0.05, 4);
+        FlightLog.Builder builder = new FlightLog.Builder(Set.of(LogColumn.TIME, LogColumn.ROLL));
+        Map<Integer, FlightLog> finished = new LinkedHashMap<>();
+        for (int i = 0; i < ROWS; i++) {
+            // in the middle of a room, at its last row, and at the first of the next
+            if (i % 61 == 0 || i % Samples.ROOM < 2 || i % Samples.ROOM == Samples.ROOM - 1) {
+                finished.put(i, builder.build());
+            }
+            builder.row(0.02 * i);
+            builder.put(LogColumn.ROLL, values[i]);
+        }
+        assertTrue(finished.size() > 20);
+        finished.forEach((rows, log) -> {
+            assertEquals(rows, log.rows());
+            same(Arrays.copyOf(values, rows), log);
+        });
+    }
+}
