@@ -3,7 +3,6 @@ package app.drachen.core.debrief;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.math.Select;
-import java.util.Arrays;
 
 /**
  * A column at equal steps, for spectra: as fine as it was sampled, at most {@value #FINEST} Hz. What is held between two
@@ -103,21 +102,21 @@ final class Grid {
         if (n < 8 || changes < 4) {
             return NONE;
         }
-        double sampled = 1 / usual(held, changes);
-        without(samples, n);
+        double[] spare = new double[times.length];
+        double sampled = 1 / usual(held, changes, spare);
+        without(samples, n, held, spare);
         // a log of days is looked at more coarsely, so that it stays in memory
         double rate = Math.min(Math.min(FINEST, sampled), MOST / Math.max(1, times[n - 1] - times[0]));
         double start = times[0];
         int steps = (int) Math.floor((times[n - 1] - start) * rate) + 1;
-        double[] sums = new double[steps];
+        double[] values = new double[steps];
         int[] counts = new int[steps];
         for (int i = 0; i < n; i++) {
             int step = (int) Math.min(steps - 1, Math.rint((times[i] - start) * rate));
-            sums[step] += samples[i];
+            values[step] += samples[i];
             counts[step]++;
         }
         double gap = Math.max(2.5 / rate, 0.3);
-        double[] values = new double[steps];
         int previous = 0;
         for (int step = 0; step < steps; step++) {
             double time = start + step / rate;
@@ -126,7 +125,7 @@ final class Grid {
             }
             int next = Math.min(n - 1, previous + 1);
             if (counts[step] > 0) {
-                values[step] = sums[step] / counts[step];
+                values[step] /= counts[step];
             } else if (times[next] - times[previous] <= gap && times[next] > times[previous]) {
                 double share = (time - times[previous]) / (times[next] - times[previous]);
                 values[step] =
@@ -142,8 +141,8 @@ final class Grid {
      * The usual time between two samples: of changes, the quick ones. If nearly all take one row or two, samples are held;
      * if some take longer, the value is rounded and was the same for a while.
      */
-    private static double usual(double[] held, int n) {
-        double quick = quantile(held, n, 0.1);
+    private static double usual(double[] held, int n, double[] spare) {
+        double quick = quantile(held, n, 0.1, spare);
         double sum = 0;
         int count = 0;
         for (int i = 0; i < n; i++) {
@@ -155,17 +154,17 @@ final class Grid {
         return count > 0.97 * n ? sum / count : quick;
     }
 
-    private static double quantile(double[] values, int n, double share) {
-        return Math.max(1e-4, Select.nth(Arrays.copyOf(values, n), n, (int) (share * (n - 1))));
+    private static double quantile(double[] values, int n, double share, double[] spare) {
+        System.arraycopy(values, 0, spare, 0, n);
+        return Math.max(1e-4, Select.nth(spare, n, (int) (share * (n - 1))));
     }
 
     /** A single value far outside of its neighbours, which agree with each other, takes their mean. */
-    private static void without(double[] samples, int n) {
-        double[] steps = new double[Math.max(1, n - 1)];
+    private static void without(double[] samples, int n, double[] steps, double[] spare) {
         for (int i = 1; i < n; i++) {
             steps[i - 1] = Math.abs(samples[i] - samples[i - 1]);
         }
-        double usual = quantile(steps, Math.max(1, n - 1), 0.9);
+        double usual = quantile(steps, Math.max(1, n - 1), 0.9, spare);
         for (int i = 1; i < n - 1; i++) {
             double across = Math.abs(samples[i + 1] - samples[i - 1]);
             double away = Math.min(Math.abs(samples[i] - samples[i - 1]), Math.abs(samples[i + 1] - samples[i]));

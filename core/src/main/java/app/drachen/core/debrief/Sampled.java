@@ -45,7 +45,12 @@ final class Sampled {
         return once(grids, column, () -> Grid.of(log, column, first, last));
     }
 
-    /** A column at the rate of some windows, made once. */
+    /** Lets a column go that nobody will ask for soon; it is made again for whoever does. */
+    void forget(LogColumn column) {
+        grids.remove(column);
+    }
+
+    /** A stick or a wish at the rate of some windows, made once. */
     double[] sampled(LogColumn column, Bins bins) {
         return once(sampled, column + " " + bins.length() + " " + bins.rate(), () -> bins.sampled(grid(column)));
     }

@@ -281,6 +281,10 @@ final class SwingSearch {
         }
         List<Swings.Examined> all = new ArrayList<>();
         seen.forEach((mode, s) -> all.add(s.told(column, mode)));
+        if (hits.isEmpty()) {
+            // a long log has many of them
+            samples.forget(column);
+        }
         return new Looked(hits, all);
     }
 
@@ -326,7 +330,7 @@ final class SwingSearch {
     private List<Window> windows(LogColumn column, Grid grid, List<Stretch> stretches, Bins bins) {
         List<Window> windows = new ArrayList<>();
         double[] window = new double[bins.size()];
-        double[] all = samples.sampled(column, bins);
+        double[] all = bins.sampled(grid);
         bins.smoothed(grid);
         for (Stretch stretch : stretches) {
             for (double from = stretch.from(); from + bins.length() <= stretch.to() + 1e-9; from += bins.length() / 2) {
