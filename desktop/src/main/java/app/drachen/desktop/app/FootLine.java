@@ -2,12 +2,12 @@ package app.drachen.desktop.app;
 
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
+import app.drachen.desktop.screen.Tips;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.widget.Fields;
 import app.drachen.desktop.widget.Texts;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 
@@ -29,7 +29,7 @@ final class FootLine extends HBox {
         // what is shown is on disk; what is still on its way there is not shown yet
         if (session.desk().isDemo()) {
             Label demo = Texts.label("Demo", "strong");
-            demo.setTooltip(new Tooltip("Invented aircraft, flights and places. Ctrl+O begins a hangar of your own."));
+            Tips.say(demo, "Invented aircraft, flights and places. Ctrl+O begins a hangar of your own.");
             getChildren().add(demo);
         }
         String saved = session.desk().saved() ? "saved" : "saving";

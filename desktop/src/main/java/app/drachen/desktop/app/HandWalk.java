@@ -158,10 +158,10 @@ final class HandWalk {
             return false;
         }
         on(() -> shell.openFlight(flights.get(flights.size() - 1).number()));
-        until(s -> s.lookup("#logbook") != null && session.desk().jobs().idle());
+        until(s -> Shown.lookup(s, "#logbook") != null && session.desk().jobs().idle());
         events("Logbook");
-        on(() -> key(scene.lookup("#logbook"), KeyCode.ENTER));
-        until(s -> s.lookup("#debrief") != null && session.desk().jobs().idle());
+        on(() -> key(Shown.lookup(scene, "#logbook"), KeyCode.ENTER));
+        until(s -> Shown.lookup(s, "#debrief") != null && session.desk().jobs().idle());
         return true;
     }
 

@@ -53,7 +53,8 @@ public final class Shell {
     private final Session session;
     private final StackPane root = new StackPane();
     private final BorderPane frame = new BorderPane();
-    private final ScrollPane screen = new Scroller();
+    private final Deck deck = new Deck();
+    private final ScrollPane screen = new Scroller(deck);
     private final KiteLine line;
     private final Ledger ledger;
     private final FootLine foot;
@@ -245,7 +246,7 @@ public final class Shell {
             frame.setTop(null);
             frame.setRight(null);
         }
-        screen.setContent(place.node());
+        deck.show(place.node());
         frame.setCenter(screen);
         foot.update();
         if (fresh) {

@@ -73,7 +73,7 @@ final class ShotsCommand implements Callable<Integer> {
         Path picture = folder.resolve(name + ".png");
         return Screen.ask(() -> {
             // what was told on the way here is not part of the view
-            scene.lookup("#notice").setVisible(false);
+            Shown.lookup(scene, "#notice").setVisible(false);
             Pictures.save(scene, picture);
             return picture;
         });

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.concurrent.CountDownLatch;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 
@@ -41,6 +42,14 @@ record Shown(Session session, Shell shell, Scene scene) {
             Platform.exit();
             return done;
         }
+    }
+
+    /** The first node that a selector names, screens behind the front one left out; null if there is none, as the scene says it. */
+    static Node lookup(Scene scene, String selector) {
+        return scene.getRoot().lookupAll(selector).stream()
+                .filter(n -> !Deck.behind(n))
+                .findFirst()
+                .orElse(null);
     }
 
     private static Shown open(Desk desk) {

@@ -114,7 +114,7 @@ final class Views {
         press(KeyCode.C, 2);
         press(KeyCode.END, 1);
         long until = System.currentTimeMillis() + PATIENCE_MILLIS;
-        while (Screen.ask(() -> scene.lookup("#rehearsal-state") instanceof javafx.scene.control.Label l
+        while (Screen.ask(() -> Shown.lookup(scene, "#rehearsal-state") instanceof javafx.scene.control.Label l
                 && !l.getText().contains("from home"))) {
             if (System.currentTimeMillis() > until) {
                 throw new IllegalStateException("the rehearsal did not end");
@@ -128,13 +128,13 @@ final class Views {
     private Void many() throws Exception {
         stage("Strandläufer", Stage.MAIDEN);
         press(KeyCode.M, 1);
-        until(() -> scene.lookup("#many-flights").isVisible(), "the flights did not end");
+        until(() -> Shown.lookup(scene, "#many-flights").isVisible(), "the flights did not end");
         return null;
     }
 
     private Void debrief() throws Exception {
         long until = System.currentTimeMillis() + PATIENCE_MILLIS;
-        while (Screen.ask(() -> scene.lookup("#debrief") == null)) {
+        while (Screen.ask(() -> Shown.lookup(scene, "#debrief") == null)) {
             press(KeyCode.ENTER, 1);
             if (System.currentTimeMillis() > until) {
                 throw new IllegalStateException("the debrief did not open");
@@ -165,7 +165,7 @@ final class Views {
 
     private Void escape(String overlay) throws Exception {
         return screen(() -> Event.fireEvent(
-                scene.lookup("#" + overlay),
+                Shown.lookup(scene, "#" + overlay),
                 new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ESCAPE, false, false, false, false)));
     }
 
@@ -173,7 +173,7 @@ final class Views {
         escape("keys");
         stage("Seeschwalbe", Stage.MAIDEN);
         control(KeyCode.L);
-        until(() -> scene.lookup("#ledger").lookupAll(".row").size() > 3, "the flight was not read");
+        until(() -> Shown.lookup(scene, "#ledger").lookupAll(".row").size() > 3, "the flight was not read");
         return null;
     }
 
@@ -209,7 +209,7 @@ final class Views {
         }
         Files.writeString(file, text);
         screen(() -> shell.take(java.util.List.of(file)));
-        until(() -> scene.lookup("#mapping") != null, "the mapping did not open");
+        until(() -> Shown.lookup(scene, "#mapping") != null, "the mapping did not open");
         return null;
     }
 
@@ -217,9 +217,9 @@ final class Views {
         press(KeyCode.ESCAPE, 2);
         stage("Strandläufer", Stage.MODES);
         control(KeyCode.K);
-        screen(() -> ((javafx.scene.control.TextField) scene.lookup("#find")).setText("least circle"));
+        screen(() -> ((javafx.scene.control.TextField) Shown.lookup(scene, "#find")).setText("least circle"));
         return screen(() -> Event.fireEvent(
-                scene.lookup("#find"),
+                Shown.lookup(scene, "#find"),
                 new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false)));
     }
 
@@ -240,7 +240,7 @@ final class Views {
         escape("performance");
         stage("Strandläufer", Stage.BUILD);
         press(KeyCode.F4, 1);
-        return screen(() -> ((javafx.scene.control.ListView<?>) scene.lookup("#figure-places"))
+        return screen(() -> ((javafx.scene.control.ListView<?>) Shown.lookup(scene, "#figure-places"))
                 .getSelectionModel()
                 .select(1));
     }

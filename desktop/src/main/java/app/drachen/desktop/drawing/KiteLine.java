@@ -6,6 +6,7 @@ import app.drachen.core.clearance.StageState;
 import app.drachen.core.stages.Kits;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.screen.Tips;
 import app.drachen.desktop.theme.Ink;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,7 +17,6 @@ import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
@@ -37,7 +37,6 @@ public final class KiteLine extends Pane {
     private final Label name = new Label();
     private final Label kind = new Label();
     private final VBox cleared = new VBox();
-    private final Tooltip whole = new Tooltip();
     private final Label sentence = new Label();
     private final Label why = new Label();
     private Stage chosen = Stage.BUILD;
@@ -69,9 +68,7 @@ public final class KiteLine extends Pane {
             bows.add(bow);
             getChildren().add(bow);
         }
-        whole.setWrapText(true);
-        whole.setMaxWidth(420);
-        Tooltip.install(cleared, whole);
+        Tips.say(cleared, why::getText);
         getChildren().addAll(name, kind, cleared);
     }
 
@@ -82,7 +79,6 @@ public final class KiteLine extends Pane {
         kind.setText(kindAndSpan);
         sentence.setText(clearance.sentence().replace("on paper", "on\u00a0paper"));
         why.setText(Quantity.read((clearance.why() + ". " + clearance.reservation()).strip(), units));
-        whole.setText(why.getText());
         cleared.setAccessibleText("cleared to " + clearance.sentence() + ". " + why.getText());
         for (StageBow bow : bows) {
             bow.show(clearance.stages().get(bow.stage), bow.stage == at);
@@ -133,7 +129,6 @@ public final class KiteLine extends Pane {
         private final Stage stage;
         private final Canvas bow = new Canvas(40, 24);
         private final Label label = new Label();
-        private final Tooltip tooltip = new Tooltip();
 
         StageBow(Stage stage, Consumer<Stage> go) {
             this.stage = stage;
@@ -145,7 +140,6 @@ public final class KiteLine extends Pane {
             getChildren().addAll(bow, label);
             setFocusTraversable(true);
             setAccessibleRole(AccessibleRole.BUTTON);
-            Tooltip.install(this, tooltip);
             setOnMouseClicked(e -> go.accept(stage));
             setOnKeyPressed(e -> {
                 if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
@@ -172,8 +166,10 @@ public final class KiteLine extends Pane {
             label.setUnderline(false);
             setBorderMark(now);
             setAccessibleText(stage.label() + ", " + state.label());
-            tooltip.setText(stage.label() + ": "
-                    + (Kits.of(stage).hasInstruments() ? state.label() : stage.withoutInstruments()));
+            Tips.say(
+                    this,
+                    stage.label() + ": "
+                            + (Kits.of(stage).hasInstruments() ? state.label() : stage.withoutInstruments()));
         }
 
         private void setBorderMark(boolean now) {

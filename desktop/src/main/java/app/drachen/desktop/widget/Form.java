@@ -2,6 +2,7 @@ package app.drachen.desktop.widget;
 
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
+import app.drachen.desktop.screen.Tips;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
@@ -14,7 +15,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.util.StringConverter;
 
@@ -91,7 +91,7 @@ public final class Form extends GridPane {
         field.show(value, session.units());
         field.field().setId(id(label));
         field.field().setAccessibleText(label);
-        field.field().setTooltip(new Tooltip(label));
+        Tips.say(field.field(), label);
         put(label, field);
         return this;
     }

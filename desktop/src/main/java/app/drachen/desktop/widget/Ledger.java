@@ -10,6 +10,7 @@ import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Span;
 import app.drachen.core.working.Working;
 import app.drachen.desk.Session;
+import app.drachen.desktop.screen.Tips;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -17,7 +18,6 @@ import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -156,7 +156,7 @@ public final class Ledger extends VBox {
         seek.ifPresent(see -> {
             Hyperlink link =
                     new Hyperlink("see " + finding.span().map(Span::text).orElse(""));
-            link.setTooltip(new Tooltip("Shows and marks it in the strips; Enter does the same"));
+            Tips.say(link, "Shows and marks it in the strips; Enter does the same");
             link.setOnAction(e -> see.run());
             links.getChildren().add(link);
         });

@@ -3,6 +3,7 @@ package app.drachen.desktop.widget;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
+import app.drachen.desktop.screen.Tips;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
@@ -12,7 +13,6 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -72,9 +72,7 @@ public final class Panels extends VBox {
         HBox row = new HBox(6);
         for (Panel p : panels) {
             Node button = p.owner().getChildren().get(0);
-            Tooltip tip = new Tooltip();
-            tip.textProperty().bind(p.words().textProperty());
-            Tooltip.install(button, tip);
+            Tips.say(button, p.words()::getText);
             row.getChildren().add(button);
         }
         getChildren().setAll(row);

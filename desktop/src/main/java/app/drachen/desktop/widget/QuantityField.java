@@ -3,13 +3,13 @@ package app.drachen.desktop.widget;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desk.Session;
+import app.drachen.desktop.screen.Tips;
 import java.util.Locale;
 import java.util.function.DoublePredicate;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -45,7 +45,7 @@ public final class QuantityField extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         text.setPrefColumnCount(5);
         text.setAccessibleText(name);
-        text.setTooltip(new Tooltip(name));
+        Tips.say(text, name);
         text.setId("field-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'));
         unit.setMinWidth(Region.USE_PREF_SIZE);
         if (!name.isEmpty()) {
@@ -105,6 +105,8 @@ public final class QuantityField extends HBox {
 
     private void commit() {
         if (text.getText().equals(shown())) {
+            // what was wrong is not there any more
+            text.pseudoClassStateChanged(WRONG, false);
             return;
         }
         try {

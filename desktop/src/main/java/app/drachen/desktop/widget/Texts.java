@@ -1,9 +1,9 @@
 package app.drachen.desktop.widget;
 
+import app.drachen.desktop.screen.Tips;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -53,7 +53,7 @@ public final class Texts {
         button.getStyleClass().addAll(styles);
         button.setOnAction(e -> action.run().run());
         button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setTooltip(new Tooltip(action.label() + "  " + action.shown()));
+        Tips.say(button, action.label() + "  " + action.shown());
         return button;
     }
 

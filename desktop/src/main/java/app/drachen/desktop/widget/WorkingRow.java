@@ -2,11 +2,11 @@ package app.drachen.desktop.widget;
 
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Working;
+import app.drachen.desktop.screen.Tips;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -30,7 +30,7 @@ public final class WorkingRow extends HBox {
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.BUTTON);
         setAccessibleText(working.name() + ", " + said + ", show working");
-        Tooltip.install(this, new Tooltip("Show working"));
+        Tips.say(this, "Show working");
         setOnMouseClicked(e -> show(working, units));
         setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {

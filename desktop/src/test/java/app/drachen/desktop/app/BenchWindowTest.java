@@ -29,12 +29,12 @@ class BenchWindowTest extends WindowTest {
 
     private void atTheBench(String aircraft) throws Exception {
         open(aircraft, Stage.BENCH);
-        act(() -> scene.lookup("#bench").requestFocus());
+        act(() -> Shown.lookup(scene, "#bench").requestFocus());
         press(KeyCode.X);
     }
 
     private String said() throws Exception {
-        return ask(() -> scene.lookup("#bench").lookupAll(".label").stream()
+        return ask(() -> Shown.lookup(scene, "#bench").lookupAll(".label").stream()
                 .map(n -> ((Label) n).getText())
                 .collect(Collectors.joining("\n")));
     }
@@ -60,7 +60,7 @@ class BenchWindowTest extends WindowTest {
         atTheBench("Rochen");
         press(KeyCode.T);
         // level: typed, one reading after the other
-        act(() -> scene.lookup("#bench").requestFocus());
+        act(() -> Shown.lookup(scene, "#bench").requestFocus());
         while (!said().contains("Aircraft in flight attitude")) {
             press(KeyCode.PERIOD);
         }
@@ -77,7 +77,7 @@ class BenchWindowTest extends WindowTest {
         settle();
         assertTrue(proof(ProofKind.LEVEL_AT_REST).orElseThrow().passed());
         // six faces: pasted as a column; too many are refused as a whole, a word in between too
-        act(() -> scene.lookup("#bench").requestFocus());
+        act(() -> Shown.lookup(scene, "#bench").requestFocus());
         press(KeyCode.DIGIT6);
         Map<String, Double> sound = BenchCards.answered(CardId.SIX_FACES, ask(() -> session.setup()), 3);
         String column = sound.values().stream()
@@ -138,7 +138,7 @@ class BenchWindowTest extends WindowTest {
             act(() -> list.getSelectionModel().select(0));
             press(KeyCode.ENTER);
             until(() -> notice().startsWith("Right: "));
-            act(() -> scene.lookup("#bench").requestFocus());
+            act(() -> Shown.lookup(scene, "#bench").requestFocus());
         }
         assertTrue(notice().contains("5 rounds of practice: 5 of 5 faults found, 0 false blames"), notice());
         assertEquals(proofs, ask(() -> session.situation().proofs().size()), "practice is no evidence");
@@ -172,7 +172,7 @@ class BenchWindowTest extends WindowTest {
                             }
                         })
                         .start();
-                act(() -> scene.lookup("#bench").requestFocus());
+                act(() -> Shown.lookup(scene, "#bench").requestFocus());
                 press(KeyCode.G);
                 until(() -> anywhere("bridge-port").isPresent());
                 TextField port = (TextField) anywhere("bridge-port").orElseThrow();
@@ -206,17 +206,17 @@ class BenchWindowTest extends WindowTest {
                     desk.add(app.drachen.core.draft.NewAircraft.of(kind, name), "begun", session::open, session::tell));
             until(() -> session.isOpen() && session.setup().name().equals(name));
             act(() -> session.go(Stage.BENCH));
-            until(() -> scene.lookup("#bench") != null);
-            act(() -> scene.lookup("#bench").requestFocus());
+            until(() -> Shown.lookup(scene, "#bench") != null);
+            act(() -> Shown.lookup(scene, "#bench").requestFocus());
             assertFalse(
-                    ask(() -> ((javafx.scene.control.CheckBox) scene.lookup("#propeller-off")).isSelected()),
+                    ask(() -> ((javafx.scene.control.CheckBox) Shown.lookup(scene, "#propeller-off")).isSelected()),
                     "what was said of another aircraft's propeller does not count");
             press(KeyCode.X);
             press(KeyCode.A);
             until(() -> notice().contains("The stand-in has answered every card: all as they must be"));
             for (var card : BenchCards.of(ask(() -> session.setup()))) {
                 press(KeyCode.PERIOD);
-                String drawn = ask(() -> scene.lookup("#card-drawing").getAccessibleText());
+                String drawn = ask(() -> Shown.lookup(scene, "#card-drawing").getAccessibleText());
                 assertTrue(drawn.contains(", drawn: "), card.id() + ": " + drawn);
                 assertFalse(said().contains("\u27e6") || said().contains("NaN"), said());
             }
@@ -227,9 +227,9 @@ class BenchWindowTest extends WindowTest {
 
     private void panels(Stage stage, String root, KeyCode... keys) throws Exception {
         act(() -> session.go(stage));
-        until(() -> scene.lookup("#" + root) != null);
+        until(() -> Shown.lookup(scene, "#" + root) != null);
         for (KeyCode key : keys) {
-            act(() -> scene.lookup("#" + root).requestFocus());
+            act(() -> Shown.lookup(scene, "#" + root).requestFocus());
             press(key);
             press(KeyCode.ESCAPE);
         }

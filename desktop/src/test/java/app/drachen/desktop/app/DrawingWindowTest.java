@@ -63,7 +63,7 @@ class DrawingWindowTest extends WindowTest {
     }
 
     private List<String> inspector() throws Exception {
-        return ask(() -> scene.lookup("#inspector").lookupAll(".label").stream()
+        return ask(() -> Shown.lookup(scene, "#inspector").lookupAll(".label").stream()
                 .map(n -> ((Label) n).getText())
                 .toList());
     }

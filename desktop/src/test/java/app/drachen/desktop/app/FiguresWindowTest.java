@@ -19,16 +19,16 @@ import org.junit.jupiter.api.Test;
 class FiguresWindowTest extends WindowTest {
     private void figures(String place) throws Exception {
         press(KeyCode.F4);
-        until(() -> scene.lookup("#figure-places") != null);
+        until(() -> Shown.lookup(scene, "#figure-places") != null);
         choose(place);
     }
 
     @SuppressWarnings("unchecked")
     private void choose(String place) throws Exception {
-        act(() -> ((ListView<String>) scene.lookup("#figure-places"))
+        act(() -> ((ListView<String>) Shown.lookup(scene, "#figure-places"))
                 .getSelectionModel()
                 .select(place));
-        act(() -> scene.lookup("#figure-places").requestFocus());
+        act(() -> Shown.lookup(scene, "#figure-places").requestFocus());
     }
 
     @Test
@@ -48,7 +48,7 @@ class FiguresWindowTest extends WindowTest {
         assertEquals(
                 Math.toRadians(2), ask(() -> session.setup().airframe().wing().incidence()), 1e-9);
         press(KeyCode.ESCAPE);
-        until(() -> scene.lookup("#figures") == null);
+        until(() -> Shown.lookup(scene, "#figures") == null);
         press(KeyCode.CONTROL, KeyCode.Z);
         press(KeyCode.CONTROL, KeyCode.Z);
         until(() -> session.revision().number() == before);
@@ -79,7 +79,7 @@ class FiguresWindowTest extends WindowTest {
 
     @SuppressWarnings("unchecked")
     private ComboBox<Object> choice(String id) {
-        return (ComboBox<Object>) scene.lookup("#" + id);
+        return (ComboBox<Object>) Shown.lookup(scene, "#" + id);
     }
 
     @Test
@@ -87,7 +87,7 @@ class FiguresWindowTest extends WindowTest {
         open("Strandläufer", Stage.MODES);
         press(KeyCode.CONTROL, KeyCode.K);
         take("linkage horn left aileron");
-        until(() -> scene.lookup("#figures") != null);
+        until(() -> Shown.lookup(scene, "#figures") != null);
         until(() -> {
             Node owner = scene.getFocusOwner();
             return owner instanceof TextField && owner.getId().contains("linkage-horn");
@@ -101,7 +101,7 @@ class FiguresWindowTest extends WindowTest {
         until(() -> session.isOpen() && session.setup().name().equals("Bare"));
         act(() -> session.go(Stage.BUILD));
         figures("aircraft");
-        act(() -> scene.lookup("#figures").lookupAll(".button").stream()
+        act(() -> Shown.lookup(scene, "#figures").lookupAll(".button").stream()
                 .map(Button.class::cast)
                 .filter(b -> b.getText().equals("First part"))
                 .findFirst()
@@ -117,26 +117,26 @@ class FiguresWindowTest extends WindowTest {
         for (UnitSystem units : List.of(UnitSystem.METRIC, UnitSystem.IMPERIAL)) {
             open("Rochen", Stage.THROWS);
             figures("aircraft");
-            ListView<?> places = ask(() -> (ListView<?>) scene.lookup("#figure-places"));
+            ListView<?> places = ask(() -> (ListView<?>) Shown.lookup(scene, "#figure-places"));
             // whatever is there is there in either system: the second time every fourth place
             for (int i = 0; i < places.getItems().size(); i += units == UnitSystem.METRIC ? 1 : 4) {
                 int at = i;
                 act(() -> places.getSelectionModel().select(at));
                 assertTrue(
-                        ask(() -> scene.lookup("#figures")
+                        ask(() -> Shown.lookup(scene, "#figures")
                                                 .lookupAll(".text-field")
                                                 .size()
-                                        + scene.lookup("#figures")
+                                        + Shown.lookup(scene, "#figures")
                                                 .lookupAll(".combo-box")
                                                 .size()
-                                        + scene.lookup("#figures")
+                                        + Shown.lookup(scene, "#figures")
                                                 .lookupAll(".check-box")
                                                 .size())
                                 > 0,
                         String.valueOf(places.getItems().get(at)));
             }
             press(KeyCode.ESCAPE);
-            until(() -> scene.lookup("#figures") == null);
+            until(() -> Shown.lookup(scene, "#figures") == null);
             press(KeyCode.CONTROL, KeyCode.U);
             assertEquals(
                     units == UnitSystem.METRIC ? UnitSystem.IMPERIAL : UnitSystem.METRIC, ask(() -> session.units()));

@@ -225,7 +225,7 @@ class HarnessWindowTest extends WindowTest {
     }
 
     private javafx.scene.Node node2(String id) {
-        return scene.lookup("#" + id);
+        return Shown.lookup(scene, "#" + id);
     }
 
     @Test

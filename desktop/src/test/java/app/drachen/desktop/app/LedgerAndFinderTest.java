@@ -18,16 +18,18 @@ import org.junit.jupiter.api.Test;
 /** The ledger and the finder by keyboard. */
 class LedgerAndFinderTest extends WindowTest {
     private List<Node> items() throws Exception {
-        return ask(() -> List.copyOf(scene.lookup("#ledger").lookupAll(".item")));
+        return ask(() -> List.copyOf(Shown.lookup(scene, "#ledger").lookupAll(".item")));
     }
 
     private int found() throws Exception {
-        return ask(() -> ((ListView<?>) scene.lookup("#found")).getItems().size());
+        return ask(
+                () -> ((ListView<?>) Shown.lookup(scene, "#found")).getItems().size());
     }
 
     private void find(String letters) throws Exception {
         press(KeyCode.CONTROL, KeyCode.K);
-        until(() -> scene.lookup("#find") != null && scene.lookup("#find").isFocused());
+        until(() -> Shown.lookup(scene, "#find") != null
+                && Shown.lookup(scene, "#find").isFocused());
         write(letters);
     }
 
@@ -72,7 +74,8 @@ class LedgerAndFinderTest extends WindowTest {
         open("Strandläufer", Stage.BUILD);
         find("static margin");
         // the value first, then what reckons with it
-        assertEquals(List.of("value", "calculator", "calculator"), ask(() -> ((ListView<?>) scene.lookup("#found"))
+        assertEquals(List.of("value", "calculator", "calculator"), ask(() -> ((ListView<?>)
+                        Shown.lookup(scene, "#found"))
                 .getItems().stream().map(c -> ((Choice) c).kind().split(" ")[0]).toList()));
         press(KeyCode.ENTER);
         until(() -> Window.getWindows().size() > 1);
@@ -95,15 +98,15 @@ class LedgerAndFinderTest extends WindowTest {
         press(KeyCode.DOWN);
         press(KeyCode.DOWN);
         press(KeyCode.UP);
-        assertEquals(1, ask(() -> ((ListView<?>) scene.lookup("#found"))
+        assertEquals(1, ask(() -> ((ListView<?>) Shown.lookup(scene, "#found"))
                 .getSelectionModel()
                 .getSelectedIndex()));
         write("xyzzy");
         assertEquals(0, found());
-        assertTrue(ask(() -> ((Label) ((ListView<?>) scene.lookup("#found")).getPlaceholder()).getText())
+        assertTrue(ask(() -> ((Label) ((ListView<?>) Shown.lookup(scene, "#found")).getPlaceholder()).getText())
                 .startsWith("Nothing by that name"));
         press(KeyCode.ESCAPE);
-        until(() -> scene.lookup("#find") == null);
+        until(() -> Shown.lookup(scene, "#find") == null);
         // the letters went into the finder and not to the keys of the place
         assertFalse(ask(() -> session.setup().controls().outputs().get(1).reversed()));
         assertEquals(4, ask(() -> session.revision().number()));
@@ -116,7 +119,8 @@ class LedgerAndFinderTest extends WindowTest {
         until(() -> session.isOpen());
         assertEquals("Seeschwalbe", ask(() -> session.setup().name()));
         assertEquals("local flights, Level", clearance());
-        assertTrue(ask(() -> ((Label) scene.lookup("#clearance-why")).getText()).contains("Porpoising"));
+        assertTrue(ask(() -> ((Label) Shown.lookup(scene, "#clearance-why")).getText())
+                .contains("Porpoising"));
     }
 
     @Test
@@ -124,14 +128,14 @@ class LedgerAndFinderTest extends WindowTest {
         for (Stage stage : Stage.values()) {
             open("Seeschwalbe", stage);
             press(KeyCode.F1);
-            until(() -> scene.lookup("#keys") != null);
-            List<String> keys = ask(() -> scene.lookup("#keys").lookupAll(".key").stream()
+            until(() -> Shown.lookup(scene, "#keys") != null);
+            List<String> keys = ask(() -> Shown.lookup(scene, "#keys").lookupAll(".key").stream()
                     .map(n -> ((Label) n).getText())
                     .toList());
             assertEquals(keys.stream().distinct().count(), keys.size(), stage + " " + keys);
             assertTrue(keys.contains("Ctrl Z") && keys.contains("F1"));
             press(KeyCode.ESCAPE);
-            until(() -> scene.lookup("#keys") == null);
+            until(() -> Shown.lookup(scene, "#keys") == null);
         }
     }
 
@@ -139,7 +143,7 @@ class LedgerAndFinderTest extends WindowTest {
     void aMatterOfJudgementIsSetOtherwiseWithAReasonThatTheFindingQuotes() throws Exception {
         open("Seeschwalbe", Stage.MODES);
         press(KeyCode.CONTROL, KeyCode.D);
-        until(() -> scene.lookup("#judgements") != null);
+        until(() -> Shown.lookup(scene, "#judgements") != null);
         type("judgement-1", "10");
         assertTrue(notice().contains("Say why"), notice());
         int before = ask(() -> session.revision().number());
@@ -148,7 +152,7 @@ class LedgerAndFinderTest extends WindowTest {
         until(() -> session.revision().number() == before + 1);
         assertEquals(10, ask(() -> session.setup().decisions().get(0).value()));
         press(KeyCode.ESCAPE);
-        until(() -> scene.lookup("#ledger").lookupAll(".label").stream()
+        until(() -> Shown.lookup(scene, "#ledger").lookupAll(".label").stream()
                 .anyMatch(n -> n instanceof Label l && l.getText().contains("because: digital radio, no drift")));
         press(KeyCode.CONTROL, KeyCode.Z);
         until(() -> session.setup().decisions().isEmpty());
@@ -158,8 +162,8 @@ class LedgerAndFinderTest extends WindowTest {
     void aMissingProofIsPassedOverWithAReason() throws Exception {
         open("Seeschwalbe", Stage.MAIDEN);
         press(KeyCode.CONTROL, KeyCode.D);
-        until(() -> scene.lookup("#judgements") != null);
-        String field = ask(() -> scene.lookup("#judgements").lookupAll(".text-field").stream()
+        until(() -> Shown.lookup(scene, "#judgements") != null);
+        String field = ask(() -> Shown.lookup(scene, "#judgements").lookupAll(".text-field").stream()
                 .filter(n ->
                         n.getAccessibleText() != null && n.getAccessibleText().contains(ProofKind.LEVEL_FLOWN.label()))
                 .findFirst()
@@ -176,8 +180,8 @@ class LedgerAndFinderTest extends WindowTest {
         open("Seeschwalbe", Stage.MODES);
         press(KeyCode.CONTROL, KeyCode.K);
         take("least circle");
-        until(() -> scene.lookup("#take") instanceof javafx.scene.control.Hyperlink);
-        act(() -> ((javafx.scene.control.Hyperlink) scene.lookup("#take")).fire());
+        until(() -> Shown.lookup(scene, "#take") instanceof javafx.scene.control.Hyperlink);
+        act(() -> ((javafx.scene.control.Hyperlink) Shown.lookup(scene, "#take")).fire());
         double radius = ask(() -> session.setup().modes().home().circleRadius());
         assertEquals(0, radius % 5, 1e-9);
         assertTrue(ask(() -> session.revision().reason()).contains("the radius of the circle"));

@@ -32,7 +32,7 @@ class LogbookWindowTest extends WindowTest {
     void openLogbook() throws Exception {
         open("Seeschwalbe", Stage.MAIDEN);
         press(KeyCode.CONTROL, KeyCode.L);
-        until(() -> scene.lookup("#flights") != null);
+        until(() -> Shown.lookup(scene, "#flights") != null);
     }
 
     private List<FlightRecord> flights() {
@@ -66,7 +66,7 @@ class LogbookWindowTest extends WindowTest {
     private <T> void set(String id, T value) throws Exception {
         act(() -> {
             @SuppressWarnings("unchecked")
-            ComboBox<T> box = (ComboBox<T>) scene.lookup("#" + id);
+            ComboBox<T> box = (ComboBox<T>) Shown.lookup(scene, "#" + id);
             box.setValue(value);
         });
     }
@@ -76,23 +76,25 @@ class LogbookWindowTest extends WindowTest {
         int before = flights().size();
         dialogs.toOpen.push(List.of(foreign("fremd ü.csv", "Rollwinkel")));
         press(KeyCode.I);
-        until(() -> scene.lookup("#mapping") != null);
-        assertEquals(Optional.of(LogColumn.TIME), ask(() -> ((ComboBox<?>) scene.lookup("#column-0")).getValue()));
-        assertEquals(Optional.empty(), ask(() -> ((ComboBox<?>) scene.lookup("#column-3")).getValue()), "wobble");
+        until(() -> Shown.lookup(scene, "#mapping") != null);
+        assertEquals(
+                Optional.of(LogColumn.TIME), ask(() -> ((ComboBox<?>) Shown.lookup(scene, "#column-0")).getValue()));
+        assertEquals(
+                Optional.empty(), ask(() -> ((ComboBox<?>) Shown.lookup(scene, "#column-3")).getValue()), "wobble");
         set("column-1", Optional.of(LogColumn.ROLL));
         set("column-3", Optional.of(LogColumn.HEIGHT));
-        set("unit-3", ask(() -> ((ComboBox<?>) scene.lookup("#unit-3"))
+        set("unit-3", ask(() -> ((ComboBox<?>) Shown.lookup(scene, "#unit-3"))
                 .getItems().stream()
                         .map(Scale.class::cast)
                         .filter(s -> s.symbol().equals("ft"))
                         .findFirst()
                         .orElseThrow()));
         set("column-4", Optional.of(LogColumn.MODE));
-        until(() -> scene.lookup("#mode-1") != null);
+        until(() -> Shown.lookup(scene, "#mode-1") != null);
         set("mode-0", Optional.of(app.drachen.core.modes.FlightMode.MANUAL));
         set("mode-1", Optional.of(app.drachen.core.modes.FlightMode.LEVEL));
         press(KeyCode.CONTROL, KeyCode.ENTER);
-        until(() -> flights().size() == before + 1 && scene.lookup("#mapping") == null);
+        until(() -> flights().size() == before + 1 && Shown.lookup(scene, "#mapping") == null);
         var log = hangar.logbook().log(idOf("Seeschwalbe"), last().number()).orElseThrow();
         assertEquals(1200, log.rows());
         assertEquals(130 * 0.3048, log.value(LogColumn.HEIGHT, 157), 0.02, "a height of 130 ft");
@@ -113,8 +115,8 @@ class LogbookWindowTest extends WindowTest {
                         .value(LogColumn.HEIGHT, 157),
                 0.02);
 
-        until(() -> ((TableView<?>) scene.lookup("#flights")).getItems().size() == before + 2);
-        act(() -> scene.lookup("#flights").requestFocus());
+        until(() -> ((TableView<?>) Shown.lookup(scene, "#flights")).getItems().size() == before + 2);
+        act(() -> Shown.lookup(scene, "#flights").requestFocus());
         press(KeyCode.DELETE);
         assertEquals(before + 1, flights().size());
         press(KeyCode.CONTROL, KeyCode.Z);
@@ -127,12 +129,12 @@ class LogbookWindowTest extends WindowTest {
         int before = flights().size();
         dialogs.toOpen.push(List.of(foreign("a.csv", "Rolle rückwärts")));
         press(KeyCode.I);
-        until(() -> scene.lookup("#mapping") != null);
+        until(() -> Shown.lookup(scene, "#mapping") != null);
         press(KeyCode.ESCAPE);
-        until(() -> scene.lookup("#mapping") == null);
+        until(() -> Shown.lookup(scene, "#mapping") == null);
         assertEquals(before, flights().size());
         press(KeyCode.ESCAPE);
-        until(() -> scene.lookup("#maiden") != null);
+        until(() -> Shown.lookup(scene, "#maiden") != null);
     }
 
     @Test
@@ -185,7 +187,7 @@ class LogbookWindowTest extends WindowTest {
 
     @Test
     void aFlightIsWrittenAsATrackOnceHomeIsKnown() throws Exception {
-        until(() -> scene.lookup("#ledger").lookupAll(".item").size() > 2);
+        until(() -> Shown.lookup(scene, "#ledger").lookupAll(".item").size() > 2);
         act(() -> session.enterHome(""));
         Path kml = folder.resolve("spur.kml");
         dialogs.toSave.push(kml);
@@ -215,7 +217,7 @@ class LogbookWindowTest extends WindowTest {
     void aFlightIsEnteredByHand() throws Exception {
         open("Rochen", Stage.BUILD);
         press(KeyCode.CONTROL, KeyCode.L);
-        until(() -> scene.lookup("#logbook") != null);
+        until(() -> Shown.lookup(scene, "#logbook") != null);
         int before = ask(() -> session.aircraft().flights().size());
         int proofs = ask(() -> session.situation().proofs().size());
         press(KeyCode.H);

@@ -24,22 +24,23 @@ import org.junit.jupiter.api.Test;
 /** Cards, mistakes, many flights and what the helpers found, in the Maiden window. */
 class MaidenWindowTest extends WindowTest {
     private List<String> texts(String id) throws Exception {
-        return ask(() -> scene.lookup("#" + id).lookupAll(".label").stream()
+        return ask(() -> Shown.lookup(scene, "#" + id).lookupAll(".label").stream()
                 .map(n -> ((Labeled) n).getText())
                 .toList());
     }
 
     private String said() throws Exception {
-        return ask(() -> ((Label) scene.lookup("#rehearsal-state")).getText());
+        return ask(() -> ((Label) Shown.lookup(scene, "#rehearsal-state")).getText());
     }
 
     private void focus() throws Exception {
-        act(() -> scene.lookup("#maiden").requestFocus());
+        act(() -> Shown.lookup(scene, "#maiden").requestFocus());
     }
 
     private int chosen(String id) throws Exception {
-        return ask(
-                () -> ((ComboBox<?>) scene.lookup("#" + id)).getSelectionModel().getSelectedIndex());
+        return ask(() -> ((ComboBox<?>) Shown.lookup(scene, "#" + id))
+                .getSelectionModel()
+                .getSelectedIndex());
     }
 
     @Test
@@ -57,8 +58,9 @@ class MaidenWindowTest extends WindowTest {
         assertEquals(0, chosen("flight-card"));
         press(KeyCode.X);
         assertEquals(1, chosen("flight-mistake"));
-        act(() ->
-                ((ComboBox<?>) scene.lookup("#flight-card")).getSelectionModel().select(6));
+        act(() -> ((ComboBox<?>) Shown.lookup(scene, "#flight-card"))
+                .getSelectionModel()
+                .select(6));
         assertTrue(texts("maiden").contains("Mission, one lap"));
         until(() -> session.situation().plan().map(CardPlan::id).equals(Optional.of("mission")));
         assertTrue(
@@ -93,15 +95,15 @@ class MaidenWindowTest extends WindowTest {
         press(KeyCode.M);
         until(() -> said().contains("Esc stops"));
         press(KeyCode.ESCAPE);
-        until(() -> !scene.lookup("#many-flights").isVisible() && !said().contains("Esc stops"));
+        until(() -> !Shown.lookup(scene, "#many-flights").isVisible() && !said().contains("Esc stops"));
         press(KeyCode.M);
-        until(() -> scene.lookup("#many-flights").isVisible());
+        until(() -> Shown.lookup(scene, "#many-flights").isVisible());
         List<String> shown = texts("many-flights");
         assertTrue(shown.contains("Came down whole") && shown.contains("Stall speed"), shown.toString());
         assertTrue(shown.stream().anyMatch(t -> t.startsWith("Flown 40 times")));
         // the next flight takes the strips back
         press(KeyCode.END);
-        until(() -> !scene.lookup("#many-flights").isVisible());
+        until(() -> !Shown.lookup(scene, "#many-flights").isVisible());
         until(() -> said().contains("from home"));
     }
 
@@ -154,8 +156,12 @@ class MaidenWindowTest extends WindowTest {
         open("Seeschwalbe", Stage.MAIDEN);
         focus();
         act(() -> {
-            ((ComboBox<?>) scene.lookup("#flight-card")).getSelectionModel().select(5);
-            ((ComboBox<?>) scene.lookup("#flight-mistake")).getSelectionModel().select(16);
+            ((ComboBox<?>) Shown.lookup(scene, "#flight-card"))
+                    .getSelectionModel()
+                    .select(5);
+            ((ComboBox<?>) Shown.lookup(scene, "#flight-mistake"))
+                    .getSelectionModel()
+                    .select(16);
         });
         press(KeyCode.END);
         until(() -> scene.getRoot().lookupAll(".label").stream()
@@ -170,7 +176,7 @@ class MaidenWindowTest extends WindowTest {
     @Test
     void whatStandsOnTheWayHomeIsEnteredHere() throws Exception {
         open("Seeschwalbe", Stage.MAIDEN);
-        until(() -> scene.lookup("#maiden") != null);
+        until(() -> Shown.lookup(scene, "#maiden") != null);
         fire("field-obstacles");
         for (int i = 0; i < 2; i++) {
             int left = 1 - i;

@@ -73,7 +73,7 @@ class OutOfTheWindowTest extends WindowTest {
     @Test
     void tablesAreCopiedForASpreadsheet() throws Exception {
         open("Seeschwalbe", Stage.BUILD);
-        act(() -> scene.lookup("#build").requestFocus());
+        act(() -> Shown.lookup(scene, "#build").requestFocus());
         press(KeyCode.CONTROL, KeyCode.C);
         String[] lines = clipboard().split("\n");
         assertTrue(lines.length > 8, clipboard());
@@ -85,7 +85,7 @@ class OutOfTheWindowTest extends WindowTest {
         }
         assertFalse(clipboard().contains("\u27e6"), "no values left unwritten");
         press(KeyCode.CONTROL, KeyCode.H);
-        until(() -> scene.lookup("#hangar") != null);
+        until(() -> Shown.lookup(scene, "#hangar") != null);
         press(KeyCode.CONTROL, KeyCode.C);
         assertEquals(4, clipboard().strip().split("\n").length, "three aircraft and a head");
     }
@@ -97,7 +97,7 @@ class OutOfTheWindowTest extends WindowTest {
         Path file = folder.resolve("bild." + ending);
         dialogs.toSave.push(file);
         press(KeyCode.CONTROL, KeyCode.G);
-        if (ask(() -> scene.lookup("#find") != null)) {
+        if (ask(() -> Shown.lookup(scene, "#find") != null)) {
             press(KeyCode.ENTER);
         }
         until(() -> Files.exists(file));
@@ -124,7 +124,7 @@ class OutOfTheWindowTest extends WindowTest {
         until(() -> Files.exists(json));
         assertEquals(ask(() -> session.setup()), SetupJson.read(json));
         press(KeyCode.CONTROL, KeyCode.H);
-        until(() -> scene.lookup("#hangar") != null);
+        until(() -> Shown.lookup(scene, "#hangar") != null);
         Path bad = folder.resolve("other.json");
         Files.writeString(bad, "{\"format\":\"someone else's\"}");
         dialogs.toOpen.push(List.of(json, bad));
@@ -145,8 +145,8 @@ class OutOfTheWindowTest extends WindowTest {
         press(KeyCode.CONTROL, KeyCode.H);
         dialogs.toOpen.push(List.of(json));
         press(KeyCode.I);
-        until(() -> scene.lookup("#difference-list") != null);
-        List<String> said = ask(() -> ((ListView<?>) scene.lookup("#difference-list"))
+        until(() -> Shown.lookup(scene, "#difference-list") != null);
+        List<String> said = ask(() -> ((ListView<?>) Shown.lookup(scene, "#difference-list"))
                 .getItems().stream().map(String::valueOf).toList());
         assertEquals(1, said.size());
         assertTrue(said.get(0).startsWith("part camera: mass ") && said.get(0).endsWith("→ 123\u00a0g"), said.get(0));
@@ -162,8 +162,8 @@ class OutOfTheWindowTest extends WindowTest {
         open("Seeschwalbe", Stage.BUILD);
         press(KeyCode.F3);
         take("r" + before);
-        until(() -> scene.lookup("#difference-list") != null);
-        assertEquals(said, ask(() -> ((ListView<?>) scene.lookup("#difference-list"))
+        until(() -> Shown.lookup(scene, "#difference-list") != null);
+        assertEquals(said, ask(() -> ((ListView<?>) Shown.lookup(scene, "#difference-list"))
                 .getItems().stream().map(String::valueOf).toList()));
     }
 
@@ -172,7 +172,7 @@ class OutOfTheWindowTest extends WindowTest {
         open("Seeschwalbe", Stage.BUILD);
         press(KeyCode.CONTROL, KeyCode.K);
         take("trapezoid wing");
-        until(() -> scene.lookup("#calculator") != null);
+        until(() -> Shown.lookup(scene, "#calculator") != null);
         assertEquals("calc-root", ask(() -> scene.getFocusOwner().getId()), "the first field waits for a value");
         List<String> before = results();
         assertFalse(before.isEmpty());
@@ -186,11 +186,11 @@ class OutOfTheWindowTest extends WindowTest {
         assertTrue(notice().contains("allowed is"), notice());
         assertEquals(now, results(), "a wrong input changes nothing");
         press(KeyCode.ESCAPE);
-        until(() -> scene.lookup("#calculator") == null);
+        until(() -> Shown.lookup(scene, "#calculator") == null);
     }
 
     private List<String> results() throws Exception {
-        return ask(() -> scene.lookup("#results").lookupAll(".label").stream()
+        return ask(() -> Shown.lookup(scene, "#results").lookupAll(".label").stream()
                 .map(n -> ((Label) n).getText())
                 .toList());
     }
@@ -200,9 +200,9 @@ class OutOfTheWindowTest extends WindowTest {
         open("Seeschwalbe", Stage.BUILD);
         press(KeyCode.CONTROL, KeyCode.K);
         take("flight 11");
-        until(() -> scene.lookup("#flights") != null);
+        until(() -> Shown.lookup(scene, "#flights") != null);
         assertEquals(11, ask(() -> ((app.drachen.files.hangar.FlightRecord)
-                        ((javafx.scene.control.TableView<?>) scene.lookup("#flights"))
+                        ((javafx.scene.control.TableView<?>) Shown.lookup(scene, "#flights"))
                                 .getSelectionModel()
                                 .getSelectedItem())
                 .number()));
@@ -214,15 +214,15 @@ class OutOfTheWindowTest extends WindowTest {
         press(KeyCode.F8);
         try {
             assertTrue(Ink.sunlight());
-            until(() -> scene.lookup("#ledger") == null);
-            double scale =
-                    ask(() -> scene.lookup("#modes").getLocalToSceneTransform().getMxx());
+            until(() -> Shown.lookup(scene, "#ledger") == null);
+            double scale = ask(() ->
+                    Shown.lookup(scene, "#modes").getLocalToSceneTransform().getMxx());
             assertTrue(scale > 1.3, "everything is larger: " + scale);
         } finally {
             press(KeyCode.F8);
         }
         assertFalse(Ink.sunlight());
-        until(() -> scene.lookup("#ledger") != null);
+        until(() -> Shown.lookup(scene, "#ledger") != null);
     }
 
     @Test
@@ -240,7 +240,7 @@ class OutOfTheWindowTest extends WindowTest {
         press(KeyCode.C);
         assertEquals(report, clipboard());
         press(KeyCode.ESCAPE);
-        until(() -> scene.lookup("#error") == null);
+        until(() -> Shown.lookup(scene, "#error") == null);
         assertTrue(Files.readString(reports.file()).contains("Drachen 0.1.0"));
         for (int i = 0; i < 3; i++) {
             reports.keep("x".repeat(600_000));
@@ -271,8 +271,8 @@ class OutOfTheWindowTest extends WindowTest {
     void howItWillFeelIsToldInWordsWithWorkings() throws Exception {
         open("Seeschwalbe", Stage.BUILD);
         press(KeyCode.CONTROL, KeyCode.J);
-        until(() -> scene.lookup("#feel") != null);
-        List<String> words = ask(() -> scene.lookup("#feel").lookupAll(".label").stream()
+        until(() -> Shown.lookup(scene, "#feel") != null);
+        List<String> words = ask(() -> Shown.lookup(scene, "#feel").lookupAll(".label").stream()
                 .map(n -> ((Label) n).getText())
                 .toList());
         for (String motion : List.of("Short period", "Phugoid", "Dutch roll", "Roll", "Spiral")) {
@@ -285,20 +285,20 @@ class OutOfTheWindowTest extends WindowTest {
         until(() -> javafx.stage.Window.getWindows().size() > 1);
         press(KeyCode.ESCAPE);
         until(() -> javafx.stage.Window.getWindows().size() == 1);
-        act(() -> scene.lookup("#feel").requestFocus());
+        act(() -> Shown.lookup(scene, "#feel").requestFocus());
         press(KeyCode.ESCAPE);
-        until(() -> scene.lookup("#feel") == null);
+        until(() -> Shown.lookup(scene, "#feel") == null);
         // a turned elevon leaves no pitch control: said in a sentence
         open("Rochen", Stage.BUILD);
         press(KeyCode.CONTROL, KeyCode.J);
-        until(() -> scene.lookup("#feel") != null);
-        assertTrue(ask(() -> scene.lookup("#feel").lookupAll(".label").stream()
+        until(() -> Shown.lookup(scene, "#feel") != null);
+        assertTrue(ask(() -> Shown.lookup(scene, "#feel").lookupAll(".label").stream()
                 .anyMatch(n -> ((Label) n).getText().startsWith("Full pitch stick is not enough"))));
         press(KeyCode.ESCAPE);
     }
 
     private List<String> labels(String id) throws Exception {
-        return ask(() -> scene.lookup(id).lookupAll(".label").stream()
+        return ask(() -> Shown.lookup(scene, id).lookupAll(".label").stream()
                 .map(n -> ((Label) n).getText())
                 .toList());
     }
@@ -307,16 +307,19 @@ class OutOfTheWindowTest extends WindowTest {
     void whatItCanDoStandsOverItsSpeeds() throws Exception {
         open("Seeschwalbe", Stage.BUILD);
         press(KeyCode.CONTROL, KeyCode.I);
-        until(() -> scene.lookup("#performance") != null
+        until(() -> Shown.lookup(scene, "#performance") != null
                 && labels("#performance").stream().anyMatch(w -> w.startsWith("Best glide")));
         for (String told :
                 List.of("Least sink", "Best climb", "Longest flight", "Farthest flight", "Tightest level turn")) {
             assertTrue(labels("#performance").contains(told), told);
         }
         assertEquals(
-                4, ask(() -> scene.lookup("#performance").lookupAll(".sheet").size()), "four charts");
+                4,
+                ask(() ->
+                        Shown.lookup(scene, "#performance").lookupAll(".sheet").size()),
+                "four charts");
         press(KeyCode.ESCAPE);
-        until(() -> scene.lookup("#performance") == null);
+        until(() -> Shown.lookup(scene, "#performance") == null);
     }
 
     /** The kernel's own list of internet sockets holds none that belongs to this process. */
@@ -325,9 +328,9 @@ class OutOfTheWindowTest extends WindowTest {
         assumeTrue(Files.isDirectory(Path.of("/proc/self/fd")), "only Linux lists them");
         open("Seeschwalbe", Stage.MAIDEN);
         press(KeyCode.END);
-        until(() -> notice().length() > 0 || scene.lookup("#rehearsal-state") != null);
+        until(() -> notice().length() > 0 || Shown.lookup(scene, "#rehearsal-state") != null);
         press(KeyCode.CONTROL, KeyCode.L);
-        until(() -> scene.lookup("#flights") != null);
+        until(() -> Shown.lookup(scene, "#flights") != null);
         dialogs.toSave.push(folder.resolve("x.pdf"));
         press(KeyCode.CONTROL, KeyCode.P);
         take("balance");

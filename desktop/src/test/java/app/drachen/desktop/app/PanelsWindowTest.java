@@ -32,7 +32,7 @@ class PanelsWindowTest extends WindowTest {
     @Test
     void theRadioTheLinkageAndMixesAreEntered() throws Exception {
         open("Seeschwalbe", Stage.THROWS);
-        act(() -> scene.lookup("#throws").requestFocus());
+        act(() -> Shown.lookup(scene, "#throws").requestFocus());
         press(KeyCode.F);
         choose("radio-means-roll", Axis.YAW.ordinal());
         assertEquals(State.STOP, says("THROWS-R1"), "the roll stick is taken for yaw");
@@ -44,7 +44,7 @@ class PanelsWindowTest extends WindowTest {
         enter("radio-roll-channel", "1");
         press(KeyCode.ESCAPE);
         // the linkage of the fourth surface, measured exactly; a wanted throw sets the travel, one too far is refused
-        act(() -> scene.lookup("#throws").requestFocus());
+        act(() -> Shown.lookup(scene, "#throws").requestFocus());
         press(KeyCode.COMMA);
         press(KeyCode.L);
         fire("form-linkage-measured-more-exactly");
@@ -62,7 +62,7 @@ class PanelsWindowTest extends WindowTest {
         assertTrue(rudder().linkage().servo().isPresent());
         press(KeyCode.ESCAPE);
         // a mix that nobody has flown needs a switch; a preset brings its outputs
-        act(() -> scene.lookup("#throws").requestFocus());
+        act(() -> Shown.lookup(scene, "#throws").requestFocus());
         press(KeyCode.M);
         fire("mix-chop");
         assertEquals(State.STOP, says("THROWS-R11"));
@@ -81,7 +81,7 @@ class PanelsWindowTest extends WindowTest {
     @Test
     void twoSwitchesLossesHomesEndAndAConsoleAreEntered() throws Exception {
         open("Seeschwalbe", Stage.MODES);
-        act(() -> scene.lookup("#modes").requestFocus());
+        act(() -> Shown.lookup(scene, "#modes").requestFocus());
         // a second switch that takes the channel: solved by one key, and found blind
         choose("selector-second", 3);
         assertEquals(State.STOP, says("MODES-R2"), "not solved yet");
@@ -101,7 +101,7 @@ class PanelsWindowTest extends WindowTest {
         until(() -> told.getText().contains("control link lost, away: After a minute it flies"));
         press(KeyCode.ESCAPE);
         // Home lands: stopped, and let circle again by the ledger's button
-        act(() -> scene.lookup("#modes").requestFocus());
+        act(() -> Shown.lookup(scene, "#modes").requestFocus());
         press(KeyCode.E);
         choose("form-at-the-end-it", HomeProfile.Arrival.LAND.ordinal());
         assertEquals(State.STOP, says("MODES-R15"));
@@ -117,7 +117,7 @@ class PanelsWindowTest extends WindowTest {
         assertEquals(State.CAUTION, says("MODES-R5"));
         press(KeyCode.ESCAPE);
         // a console
-        act(() -> scene.lookup("#modes").requestFocus());
+        act(() -> Shown.lookup(scene, "#modes").requestFocus());
         press(KeyCode.K);
         assertEquals(State.GOOD, says("MODES-R12"));
         fire("second-add");
@@ -130,7 +130,7 @@ class PanelsWindowTest extends WindowTest {
         fire("second-manual");
         assertEquals(State.GOOD, says("MODES-R14"));
         press(KeyCode.ESCAPE);
-        act(() -> scene.lookup("#modes").requestFocus());
+        act(() -> Shown.lookup(scene, "#modes").requestFocus());
         press(KeyCode.V);
         Node seen = there("seen-form");
         String words = ask(() -> seen.lookupAll(".label").stream()

@@ -43,7 +43,7 @@ class ScreensTest extends WindowTest {
     }
 
     private List<String> texts(String id) throws Exception {
-        return ask(() -> scene.lookup("#" + id).lookupAll(".label").stream()
+        return ask(() -> Shown.lookup(scene, "#" + id).lookupAll(".label").stream()
                 .map(n -> ((Label) n).getText())
                 .toList());
     }
@@ -94,7 +94,7 @@ class ScreensTest extends WindowTest {
         press(KeyCode.ENTER);
         until(() -> Window.getWindows().size() > 1);
         Node popover = ask(() -> Window.getWindows().stream()
-                .map(w -> w.getScene().lookup("#working-popover"))
+                .map(w -> Shown.lookup(w.getScene(), "#working-popover"))
                 .filter(n -> n != null)
                 .findFirst()
                 .orElseThrow());
@@ -113,7 +113,7 @@ class ScreensTest extends WindowTest {
     @Test
     void switchesAreEnteredAndArmingKeepsItsOwnChannel() throws Exception {
         open("Seeschwalbe", Stage.MODES);
-        until(() -> scene.lookup("#modes") != null);
+        until(() -> Shown.lookup(scene, "#modes") != null);
         press(KeyCode.W);
         until(() -> anywhere("switch-panel").isPresent());
         fire("switch-add");
@@ -146,7 +146,7 @@ class ScreensTest extends WindowTest {
         type("field-front-reading", "640 g");
         type("field-rear-reading", "600 g");
         assertEquals("field-rear-reading", ask(() -> scene.getFocusOwner().getId()));
-        act(() -> ((ButtonBase) scene.lookup("#keep-weighing")).fire());
+        act(() -> ((ButtonBase) Shown.lookup(scene, "#keep-weighing")).fire());
         until(() -> session.situation().proof(ProofKind.WEIGHING).isPresent());
         var proof = ask(() -> session.situation().proof(ProofKind.WEIGHING).orElseThrow());
         assertEquals(1.240, proof.values().get("mass"), 1e-9);
@@ -161,7 +161,7 @@ class ScreensTest extends WindowTest {
         act(() -> session.edit("lighter", s -> s.withPart("camera", p -> p.withMass(p.mass() + 0.010))));
         assertEquals(1.250, ask(() -> session.setup().massProperties().mass()), 1e-9);
         // accepting the parts list takes the weighing back
-        act(() -> scene.lookup("#build-drawing").requestFocus());
+        act(() -> Shown.lookup(scene, "#build-drawing").requestFocus());
         press(KeyCode.A);
         until(() -> session.setup().build().measured().isEmpty());
         assertEquals(listed + 0.010, ask(() -> session.setup().massProperties().mass()), 1e-9);
@@ -175,7 +175,7 @@ class ScreensTest extends WindowTest {
         press(KeyCode.INSERT);
         press(KeyCode.ENTER);
         assertEquals(parts + 1, ask(() -> session.setup().parts().size()));
-        act(() -> scene.lookup("#build-drawing").requestFocus());
+        act(() -> Shown.lookup(scene, "#build-drawing").requestFocus());
         press(KeyCode.DELETE);
         assertEquals(parts, ask(() -> session.setup().parts().size()));
         // the tail is chosen on the drawing and changed in its list
@@ -185,7 +185,7 @@ class ScreensTest extends WindowTest {
         act(() -> {
             @SuppressWarnings("unchecked")
             ComboBox<Object> kind =
-                    (ComboBox<Object>) scene.lookup("#inspector").lookup(".combo-box");
+                    (ComboBox<Object>) Shown.lookup(scene, "#inspector").lookup(".combo-box");
             kind.setValue(kind.getItems().get(0));
         });
         assertTrue(ask(() -> session.setup().airframe().tail() instanceof Tail.Conventional));
@@ -201,24 +201,24 @@ class ScreensTest extends WindowTest {
     @Test
     void sticksAreDraggedAndTheMixerTyped() throws Exception {
         open("Seeschwalbe", Stage.THROWS);
-        Node pad = ask(() -> scene.lookup("#throws").lookupAll(".canvas").stream()
+        Node pad = ask(() -> Shown.lookup(scene, "#throws").lookupAll(".canvas").stream()
                 .filter(n ->
                         n.getAccessibleText() != null && n.getAccessibleText().contains("roll"))
                 .findFirst()
                 .orElse(null));
         if (pad == null) {
-            pad = ask(() -> find(scene.lookup("#throws"), "Stick for roll and pitch"));
+            pad = ask(() -> find(Shown.lookup(scene, "#throws"), "Stick for roll and pitch"));
         }
         Node found = pad;
         robot.drag(onScreen(found, 0.5, 0.45), MouseButton.PRIMARY).dropTo(onScreen(found, 0.8, 0.45));
         quiet();
-        Node behind = ask(() -> find(scene.lookup("#throws"), "Left aileron as wanted"));
+        Node behind = ask(() -> find(Shown.lookup(scene, "#throws"), "Left aileron as wanted"));
         assertTrue(ask(() -> behind.getAccessibleText().contains("Rudder as wanted")));
         type("field-elevator-pitch-share", "80");
         assertEquals(
                 0.8, ask(() -> session.setup().controls().outputs().get(2).mix().pitch()), 1e-9);
         assertEquals(StageState.STOPPED, state(Stage.THROWS), "a positive pitch share lowers the elevator");
-        assertTrue(ask(() -> find(scene.lookup("#throws"), "Left aileron as wanted")) != null);
+        assertTrue(ask(() -> find(Shown.lookup(scene, "#throws"), "Left aileron as wanted")) != null);
         press(KeyCode.CONTROL, KeyCode.ENTER);
         assertEquals(
                 -0.8,
@@ -248,7 +248,7 @@ class ScreensTest extends WindowTest {
     void modesAreChosenDraggedAndSolved() throws Exception {
         open("Strandläufer", Stage.MODES);
         double height = ask(() -> session.setup().modes().home().height());
-        act(() -> scene.lookup("#modes").requestFocus());
+        act(() -> Shown.lookup(scene, "#modes").requestFocus());
         press(KeyCode.C);
         assertTrue(ask(() -> session.setup().modes().home().climbFirst()));
         press(KeyCode.EQUALS);
@@ -261,19 +261,19 @@ class ScreensTest extends WindowTest {
         assertEquals(StageState.STOPPED, state(Stage.MODES), "six positions do not fit three modes");
         type("field-bands", "800 Manual 1300 Looping 1700");
         assertTrue(notice().contains("Looping"), notice());
-        act(() -> ((ComboBox<?>) scene.lookup("#selector-kind"))
+        act(() -> ((ComboBox<?>) Shown.lookup(scene, "#selector-kind"))
                 .getSelectionModel()
                 .select(1));
         assertEquals(
                 SelectorKind.THREE, ask(() -> session.setup().modes().selector().kind()));
         assertTrue(ask(() -> session.setup().modes().selector().givesWhatIsWanted()));
-        act(() -> ((ComboBox<?>) scene.lookup("#selector-kind"))
+        act(() -> ((ComboBox<?>) Shown.lookup(scene, "#selector-kind"))
                 .getSelectionModel()
                 .select(0));
         assertEquals(
                 List.of(FlightMode.MANUAL, FlightMode.HOME),
                 ask(() -> session.setup().modes().selector().wanted()));
-        Node way = ask(() -> find(scene.lookup("#modes"), "Way home"));
+        Node way = ask(() -> find(Shown.lookup(scene, "#modes"), "Way home"));
         robot.drag(onScreen(way, 0.4, 0.5), MouseButton.PRIMARY).dropTo(onScreen(way, 0.4, 0.4));
         until(() -> session.setup().modes().home().height() != height + 5);
     }
@@ -281,7 +281,7 @@ class ScreensTest extends WindowTest {
     @Test
     void theRealAircraftIsAnsweredByKeyAndClickAndAHiddenFaultIsPractice() throws Exception {
         open("Seeschwalbe", Stage.BENCH);
-        act(() -> scene.lookup("#bench").requestFocus());
+        act(() -> Shown.lookup(scene, "#bench").requestFocus());
         press(KeyCode.X);
         int proofs = ask(() -> session.situation().proofs().size());
         press(KeyCode.H);
@@ -296,12 +296,13 @@ class ScreensTest extends WindowTest {
         press(KeyCode.U);
         press(KeyCode.N);
         press(KeyCode.N);
-        assertTrue(ask(() -> scene.lookup("#answer-0-elevator-STILL") instanceof javafx.scene.control.ToggleButton b
-                && b.isSelected()));
+        assertTrue(
+                ask(() -> Shown.lookup(scene, "#answer-0-elevator-STILL") instanceof javafx.scene.control.ToggleButton b
+                        && b.isSelected()));
         assertEquals(proofs, ask(() -> session.situation().proofs().size()), "half a check is no proof");
         robot.clickOn("#answer-1-left-aileron-DOWN");
         quiet();
-        String all = ask(() -> scene.lookup("#bench").lookupAll(".label").stream()
+        String all = ask(() -> Shown.lookup(scene, "#bench").lookupAll(".label").stream()
                 .map(n -> ((Label) n).getText())
                 .reduce("", (a, b) -> a + "\n" + b));
         assertTrue(all.contains("Roll stick left: left aileron must go up; it goes down."), all);
@@ -320,7 +321,7 @@ class ScreensTest extends WindowTest {
     @Test
     void aHiddenFaultIsFoundByBlamingCauses() throws Exception {
         open("Seeschwalbe", Stage.BENCH);
-        act(() -> scene.lookup("#bench").requestFocus());
+        act(() -> Shown.lookup(scene, "#bench").requestFocus());
         press(KeyCode.X);
         press(KeyCode.H);
         until(() -> notice().startsWith("The stand-in board hides a fault"));
@@ -346,7 +347,7 @@ class ScreensTest extends WindowTest {
     @Test
     void aRehearsalRunsHoldsChangesModeBreaksOffAndLands() throws Exception {
         open("Seeschwalbe", Stage.MAIDEN);
-        act(() -> scene.lookup("#maiden").requestFocus());
+        act(() -> Shown.lookup(scene, "#maiden").requestFocus());
         press(KeyCode.ENTER);
         assertTrue(notice().contains("rehearse the card first"), notice());
         press(KeyCode.B);
@@ -355,23 +356,24 @@ class ScreensTest extends WindowTest {
             press(KeyCode.EQUALS);
         }
         press(KeyCode.SPACE);
-        until(() -> !((Label) scene.lookup("#clock")).getText().startsWith("0:0"));
+        until(() -> !((Label) Shown.lookup(scene, "#clock")).getText().startsWith("0:0"));
         press(KeyCode.DIGIT2);
-        until(() -> ((Label) scene.lookup("#rehearsal-state")).getText().startsWith("Level"));
+        until(() -> ((Label) Shown.lookup(scene, "#rehearsal-state")).getText().startsWith("Level"));
         press(KeyCode.SPACE);
-        until(() -> ((Label) scene.lookup("#rehearsal-state")).getText().contains("held"));
-        String held = ask(() -> ((Label) scene.lookup("#clock")).getText());
+        until(() -> ((Label) Shown.lookup(scene, "#rehearsal-state")).getText().contains("held"));
+        String held = ask(() -> ((Label) Shown.lookup(scene, "#clock")).getText());
         press(KeyCode.DIGIT1);
         press(KeyCode.B);
-        assertEquals(held, ask(() -> ((Label) scene.lookup("#clock")).getText()), "time stands while it is held");
+        assertEquals(
+                held, ask(() -> ((Label) Shown.lookup(scene, "#clock")).getText()), "time stands while it is held");
         int flights =
                 ask(() -> hangar.logbook().flights(session.aircraft().id()).size());
         press(KeyCode.END);
-        until(() -> ((Label) scene.lookup("#rehearsal-state")).getText().contains("debrief"));
+        until(() -> ((Label) Shown.lookup(scene, "#rehearsal-state")).getText().contains("debrief"));
         until(() -> hangar.logbook().flights(session.aircraft().id()).size() == flights + 1);
         until(() -> {
             robot.push(KeyCode.ENTER);
-            return scene.lookup("#debrief") != null;
+            return Shown.lookup(scene, "#debrief") != null;
         });
         // zoom, pan, next mode, whole
         Node strips = node("strips");
@@ -380,11 +382,11 @@ class ScreensTest extends WindowTest {
         press(KeyCode.RIGHT);
         press(KeyCode.M);
         press(KeyCode.DIGIT0);
-        assertTrue(ask(() -> scene.lookup("#ledger").lookupAll(".item").size()) >= 6, "every check is listed");
+        assertTrue(ask(() -> Shown.lookup(scene, "#ledger").lookupAll(".item").size()) >= 6, "every check is listed");
         // a finding shows its place in the strips, by its link and by Enter
         StripChart chart = (StripChart) strips;
         double whole = ask(chart::middle);
-        List<Hyperlink> links = ask(() -> scene.lookup("#ledger").lookupAll(".hyperlink").stream()
+        List<Hyperlink> links = ask(() -> Shown.lookup(scene, "#ledger").lookupAll(".hyperlink").stream()
                 .map(n -> (Hyperlink) n)
                 .filter(l -> l.getText().startsWith("see "))
                 .toList());
@@ -405,7 +407,7 @@ class ScreensTest extends WindowTest {
         press(KeyCode.ENTER);
         assertEquals(seen, ask(chart::middle), 1e-9);
         press(KeyCode.ESCAPE);
-        until(() -> scene.lookup("#maiden") != null);
+        until(() -> Shown.lookup(scene, "#maiden") != null);
     }
 
     @Test
@@ -423,7 +425,8 @@ class ScreensTest extends WindowTest {
                     .toList());
             assertTrue(shown.stream().noneMatch(t -> t.contains("\u27e6")), shown.toString());
             assertTrue(shown.stream().noneMatch(t -> t.matches("(?s).*\\d\u00a0(mm|m|m/s)\\b.*")), stage + " " + shown);
-            assertTrue(ask(() -> scene.lookup("#ledger").lookupAll(".item").size()) > 0, stage.label());
+            assertTrue(
+                    ask(() -> Shown.lookup(scene, "#ledger").lookupAll(".item").size()) > 0, stage.label());
         }
         TextField wind = (TextField) node("field-wind");
         assertEquals("7.8", ask(wind::getText), "3.5 m/s are 7.8 mph");

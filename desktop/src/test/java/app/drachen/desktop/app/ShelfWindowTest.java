@@ -44,7 +44,7 @@ class ShelfWindowTest extends WindowTest {
             Clearance clearance = ask(() -> session.clearance());
             assertTrue(clearance.next().isPresent(), kind + ": " + clearance.sentence());
             press(KeyCode.CONTROL, KeyCode.H);
-            until(() -> scene.lookup("#hangar") != null);
+            until(() -> Shown.lookup(scene, "#hangar") != null);
         }
     }
 
@@ -55,11 +55,11 @@ class ShelfWindowTest extends WindowTest {
         String copy = names().get(3);
         assertEquals("Rochen copy", copy);
         open(copy, Stage.BUILD);
-        until(() -> scene.lookup("#build") != null);
+        until(() -> Shown.lookup(scene, "#build") != null);
         assertEquals(1, ask(() -> session.revision().number()));
         assertEquals(0, hangar.proofs(idOf(copy)).size(), "proofs are not copied: it is another airframe");
         press(KeyCode.CONTROL, KeyCode.H);
-        until(() -> scene.lookup("#hangar") != null);
+        until(() -> Shown.lookup(scene, "#hangar") != null);
         press(KeyCode.N);
         take("a copy of Seeschwalbe");
         until(() -> names().contains("Seeschwalbe copy"));
@@ -116,7 +116,7 @@ class ShelfWindowTest extends WindowTest {
         press(KeyCode.ENTER);
         assertTrue(notice().contains("A name is needed"), notice());
         assertEquals("Rochen", names().get(0));
-        act(() -> scene.lookup("#hangar").requestFocus());
+        act(() -> Shown.lookup(scene, "#hangar").requestFocus());
         for (int i = 2; i >= 0; i--) {
             int left = i;
             press(KeyCode.DELETE);
@@ -140,11 +140,11 @@ class ShelfWindowTest extends WindowTest {
         assertEquals(
                 "am deich.png", hangar.album().pictures(idOf("Rochen")).get(0).name());
         // Delete on the picture takes the picture out and not the aircraft, and is undone
-        act(() -> scene.lookup(".picture").requestFocus());
+        act(() -> Shown.lookup(scene, ".picture").requestFocus());
         press(KeyCode.DELETE);
         until(() -> hangar.album().pictures(idOf("Rochen")).isEmpty());
         assertEquals(3, names().size(), "the aircraft stays");
-        act(() -> scene.lookup("#hangar").requestFocus());
+        act(() -> Shown.lookup(scene, "#hangar").requestFocus());
         press(KeyCode.CONTROL, KeyCode.Z);
         until(() -> hangar.album().pictures(idOf("Rochen")).size() == 1);
         press(KeyCode.CONTROL, KeyCode.Z);
@@ -185,12 +185,12 @@ class ShelfWindowTest extends WindowTest {
         until(() -> scene.getFocusOwner() instanceof javafx.scene.control.Button);
         press(KeyCode.D);
         assertEquals(List.of("Look round the demo"), answers);
-        assertTrue(ask(() -> scene.lookup("#offers") == null), "asked once");
+        assertTrue(ask(() -> Shown.lookup(scene, "#offers") == null), "asked once");
         // the demo is flown: how far it is, and who stands on the shelf already
         pane.at(0.4);
         pane.done("Rochen");
-        until(() -> scene.lookup("#start-shelf") != null
-                && scene.lookup("#start-shelf").isVisible());
+        until(() -> Shown.lookup(scene, "#start-shelf") != null
+                && Shown.lookup(scene, "#start-shelf").isVisible());
         assertTrue(ask(() -> pane.lookupAll(".label").stream()
                 .anyMatch(n -> ((javafx.scene.control.Label) n).getText().startsWith("Rochen stands"))));
     }

@@ -38,18 +38,18 @@ class SignalsWindowTest extends WindowTest {
     }
 
     private void focus() throws Exception {
-        act(() -> scene.lookup("#signals").requestFocus());
+        act(() -> Shown.lookup(scene, "#signals").requestFocus());
     }
 
     private String live() throws Exception {
-        return ask(() -> ((Label) scene.lookup("#signals-live")).getText());
+        return ask(() -> ((Label) Shown.lookup(scene, "#signals-live")).getText());
     }
 
     /** The demo's faults: a value that nothing supplies, a late alarm, a low sensor, calls that talk over each other. */
     @Test
     void theDemosFourFaultsAreCuredByKeys() throws Exception {
         open("Seeschwalbe", Stage.SIGNALS);
-        until(() -> scene.lookup("#signals") != null);
+        until(() -> Shown.lookup(scene, "#signals") != null);
         focus();
         assertTrue(ruling("SIGNALS-R2").finding().title().contains("late"));
         assertEquals(State.STOP, says("SIGNALS-R2"));
@@ -110,7 +110,7 @@ class SignalsWindowTest extends WindowTest {
     @Test
     void aFlightIsHeard() throws Exception {
         open("Seeschwalbe", Stage.SIGNALS);
-        until(() -> scene.lookup("#signals") != null);
+        until(() -> Shown.lookup(scene, "#signals") != null);
         focus();
         press(KeyCode.F);
         press(KeyCode.F);
@@ -144,7 +144,7 @@ class SignalsWindowTest extends WindowTest {
     @Test
     void anAircraftOfOnesOwnBeginsWithNothing() throws Exception {
         open("Strandläufer", Stage.SIGNALS);
-        until(() -> scene.lookup("#signals") != null);
+        until(() -> Shown.lookup(scene, "#signals") != null);
         focus();
         assertEquals(State.OPEN, says("SIGNALS-R1"));
         press(KeyCode.W);

@@ -28,12 +28,13 @@ class TwoThingsWindowTest extends WindowTest {
         open("Seeschwalbe", Stage.MAIDEN);
         // whatever is said, also what a later key has wiped
         List<String> told = new CopyOnWriteArrayList<>();
-        act(() -> ((Pane) scene.lookup("#notice")).getChildren().addListener((ListChangeListener<Node>) change -> {
-            while (change.next()) {
-                change.getAddedSubList().forEach(n -> told.add(((Label) n).getText()));
-            }
-        }));
-        act(() -> scene.lookup("#maiden").requestFocus());
+        act(() -> ((Pane) Shown.lookup(scene, "#notice")).getChildren().addListener((ListChangeListener<Node>)
+                change -> {
+                    while (change.next()) {
+                        change.getAddedSubList().forEach(n -> told.add(((Label) n).getText()));
+                    }
+                }));
+        act(() -> Shown.lookup(scene, "#maiden").requestFocus());
         press(KeyCode.M);
         robot.push(KeyCode.END);
         robot.push(KeyCode.CONTROL, KeyCode.H);
@@ -50,7 +51,7 @@ class TwoThingsWindowTest extends WindowTest {
     @Test
     void anotherCardOrTheHangarWhileItFliesLosesNothing() throws Exception {
         open("Seeschwalbe", Stage.MAIDEN);
-        act(() -> scene.lookup("#maiden").requestFocus());
+        act(() -> Shown.lookup(scene, "#maiden").requestFocus());
         robot.push(KeyCode.END);
         robot.push(KeyCode.C);
         until(() -> flights("Seeschwalbe").size() == 12);
@@ -58,13 +59,13 @@ class TwoThingsWindowTest extends WindowTest {
         robot.push(KeyCode.CONTROL, KeyCode.H);
         until(() -> flights("Seeschwalbe").size() == 13);
         assertEquals("first-flight", flights("Seeschwalbe").get(11).card());
-        assertTrue(ask(() -> scene.lookup("#hangar") != null));
+        assertTrue(ask(() -> Shown.lookup(scene, "#hangar") != null));
     }
 
     @Test
     void thePictureOfAFlightCanBeTouchedWhileItFlies() throws Exception {
         open("Seeschwalbe", Stage.MAIDEN);
-        act(() -> scene.lookup("#maiden").requestFocus());
+        act(() -> Shown.lookup(scene, "#maiden").requestFocus());
         robot.push(KeyCode.END);
         for (int i = 0; i < 12; i++) {
             robot.push(i % 2 == 0 ? KeyCode.PLUS : KeyCode.MINUS);
@@ -78,11 +79,11 @@ class TwoThingsWindowTest extends WindowTest {
         act(() -> shell.take(List.of(foreign("a.csv", "Rollwinkel"), foreign("b.csv", "Querneigung"))));
         for (int asked = 0; asked < 2; asked++) {
             int before = 11 + asked;
-            until(() -> scene.lookup("#mapping") != null);
+            until(() -> Shown.lookup(scene, "#mapping") != null);
             press(KeyCode.CONTROL, KeyCode.ENTER);
             until(() -> flights("Seeschwalbe").size() == before + 1);
         }
-        until(() -> scene.lookup("#mapping") == null);
+        until(() -> Shown.lookup(scene, "#mapping") == null);
         assertEquals(13, flights("Seeschwalbe").size());
     }
 
@@ -90,7 +91,7 @@ class TwoThingsWindowTest extends WindowTest {
     @Test
     void aMoveIsTakenForTheAircraftItWasMadeOn() throws Exception {
         open("Seeschwalbe", Stage.BUILD);
-        act(() -> scene.lookup("#build").requestFocus());
+        act(() -> Shown.lookup(scene, "#build").requestFocus());
         robot.push(KeyCode.PERIOD);
         robot.push(KeyCode.DOWN);
         robot.push(KeyCode.CONTROL, KeyCode.H);

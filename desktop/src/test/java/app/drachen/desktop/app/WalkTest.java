@@ -21,7 +21,7 @@ class WalkTest extends WindowTest {
         // the shelf: Rochen stands first and may not fly
         assertTrue(node("hangar") != null && node("card-2") != null, "three aircraft on the shelf");
         press(KeyCode.ENTER);
-        until(() -> session.isOpen() && scene.lookup("#throws") != null);
+        until(() -> session.isOpen() && Shown.lookup(scene, "#throws") != null);
         assertEquals("Rochen", ask(() -> session.setup().name()));
         assertEquals("bench power, prop off", clearance());
         assertEquals(StageState.STOPPED, state(Stage.THROWS));
@@ -41,7 +41,7 @@ class WalkTest extends WindowTest {
         // Bench: propeller off, then both checks, and every other card, on the stand-in board
         press(KeyCode.CONTROL, KeyCode.RIGHT);
         press(KeyCode.CONTROL, KeyCode.RIGHT);
-        until(() -> scene.lookup("#bench") != null);
+        until(() -> Shown.lookup(scene, "#bench") != null);
         press(KeyCode.SPACE);
         assertEquals(StageState.OPEN, worst(Stage.BENCH), "nothing runs while the propeller is on");
         press(KeyCode.X);
@@ -55,31 +55,31 @@ class WalkTest extends WindowTest {
         assertEquals(StageState.PROVEN, state(Stage.MODES));
         // Maiden: too much wind; the evening is calmer
         press(KeyCode.CONTROL, KeyCode.RIGHT);
-        until(() -> scene.lookup("#maiden") != null);
+        until(() -> Shown.lookup(scene, "#maiden") != null);
         assertEquals(StageState.STOPPED, state(Stage.MAIDEN));
         type("field-wind", "2");
         type("field-gusts", "3");
         assertEquals(2.0, ask(() -> session.field().orElseThrow().wind()));
-        act(() -> scene.lookup("#maiden").requestFocus());
+        act(() -> Shown.lookup(scene, "#maiden").requestFocus());
         press(KeyCode.M);
         until(() -> session.situation().proof(ProofKind.REHEARSAL).isPresent());
         assertEquals("first flight, Manual · on paper", clearance());
         fly();
         // Debrief: accept the trims; what goes stale is said before
         press(KeyCode.ENTER);
-        until(() -> scene.lookup("#debrief") != null);
-        until(() -> scene.lookup("#trims").lookupAll(".label").stream()
+        until(() -> Shown.lookup(scene, "#debrief") != null);
+        until(() -> Shown.lookup(scene, "#trims").lookupAll(".label").stream()
                 .anyMatch(n -> ((Label) n).getText().contains("makes stale: rehearsal of the first flight")));
         int before = ask(() -> session.revision().number());
         press(KeyCode.A);
         assertEquals(before + 1, ask(() -> session.revision().number()));
         assertEquals(StageState.PROVEN, state(Stage.BENCH), "the senses stay proven");
         press(KeyCode.ESCAPE);
-        until(() -> scene.lookup("#maiden") != null);
+        until(() -> Shown.lookup(scene, "#maiden") != null);
         // again, and the sentence at the kite changes
         fly();
         assertEquals("bench power, prop off", clearance(), "one flight proves nothing");
-        act(() -> scene.lookup("#maiden").requestFocus());
+        act(() -> Shown.lookup(scene, "#maiden").requestFocus());
         press(KeyCode.M);
         until(() -> "first flight, Manual · on paper".equals(clearance()));
         // undo makes the old state of things come back, redo the new one
@@ -99,7 +99,8 @@ class WalkTest extends WindowTest {
 
     private void fly() throws Exception {
         int flown = ask(() -> session.aircraft().flights().size());
-        WaitForAsyncUtils.asyncFx(() -> scene.lookup("#maiden").requestFocus()).get();
+        WaitForAsyncUtils.asyncFx(() -> Shown.lookup(scene, "#maiden").requestFocus())
+                .get();
         press(KeyCode.END);
         until(() -> session.aircraft().flights().size() > flown);
     }
@@ -109,13 +110,13 @@ class WalkTest extends WindowTest {
         press(KeyCode.RIGHT);
         press(KeyCode.ENTER);
         // it opens where it is stopped first
-        until(() -> scene.lookup("#harness") != null);
+        until(() -> Shown.lookup(scene, "#harness") != null);
         press(KeyCode.CONTROL, KeyCode.LEFT);
-        until(() -> scene.lookup("#build") != null);
+        until(() -> Shown.lookup(scene, "#build") != null);
         int before = ask(() -> session.revision().number());
         type("field-mass", "heavy");
         assertEquals(before, ask(() -> session.revision().number()));
-        assertTrue(ask(() -> scene.lookup("#notice").isVisible()));
+        assertTrue(ask(() -> Shown.lookup(scene, "#notice").isVisible()));
         type("field-mass", "-5");
         assertEquals(before, ask(() -> session.revision().number()));
         type("field-mass", "0.25 kg");
@@ -129,10 +130,10 @@ class WalkTest extends WindowTest {
         press(KeyCode.RIGHT);
         press(KeyCode.ENTER);
         // it opens where it is stopped first
-        until(() -> scene.lookup("#harness") != null);
+        until(() -> Shown.lookup(scene, "#harness") != null);
         press(KeyCode.CONTROL, KeyCode.LEFT);
-        until(() -> scene.lookup("#build") != null
-                && scene.lookup("#build-drawing").getBoundsInLocal().getWidth() > 100);
+        until(() -> Shown.lookup(scene, "#build") != null
+                && Shown.lookup(scene, "#build-drawing").getBoundsInLocal().getWidth() > 100);
         double aft =
                 ask(() -> session.setup().packPart().orElseThrow().position().aft());
         int before = ask(() -> session.revision().number());
@@ -160,30 +161,32 @@ class WalkTest extends WindowTest {
         press(KeyCode.ENTER);
         until(() -> session.isOpen());
         press(KeyCode.F1);
-        until(() -> scene.lookup("#keys") != null);
+        until(() -> Shown.lookup(scene, "#keys") != null);
         press(KeyCode.ESCAPE);
-        until(() -> scene.lookup("#keys") == null);
+        until(() -> Shown.lookup(scene, "#keys") == null);
         press(KeyCode.CONTROL, KeyCode.K);
-        until(() -> scene.lookup("#find") != null);
+        until(() -> Shown.lookup(scene, "#find") != null);
         write("bench");
         press(KeyCode.ENTER);
         until(() -> session.stage() == Stage.BENCH);
         press(KeyCode.CONTROL, KeyCode.U);
         assertEquals(UnitSystem.IMPERIAL, ask(() -> session.units()));
         press(KeyCode.CONTROL, KeyCode.LEFT);
-        until(() -> scene.lookup("#signals") != null);
+        until(() -> Shown.lookup(scene, "#signals") != null);
         assertEquals(Stage.SIGNALS, ask(() -> session.stage()));
         press(KeyCode.CONTROL, KeyCode.H);
-        until(() -> scene.lookup("#hangar") != null);
+        until(() -> Shown.lookup(scene, "#hangar") != null);
     }
 
     @Test
     void theLineCanBeReadAloudAndWalkedByArrows() throws Exception {
         press(KeyCode.ENTER);
         until(() -> session.isOpen());
-        assertEquals("Throws, stopped", ask(() -> scene.lookup("#bow-throws").getAccessibleText()));
-        assertEquals("Build, proven", ask(() -> scene.lookup("#bow-build").getAccessibleText()));
-        WaitForAsyncUtils.asyncFx(() -> scene.lookup("#bow-throws").requestFocus())
+        assertEquals(
+                "Throws, stopped", ask(() -> Shown.lookup(scene, "#bow-throws").getAccessibleText()));
+        assertEquals(
+                "Build, proven", ask(() -> Shown.lookup(scene, "#bow-build").getAccessibleText()));
+        WaitForAsyncUtils.asyncFx(() -> Shown.lookup(scene, "#bow-throws").requestFocus())
                 .get();
         press(KeyCode.RIGHT);
         assertEquals("bow-modes", ask(() -> scene.getFocusOwner().getId()));

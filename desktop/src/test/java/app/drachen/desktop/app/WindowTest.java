@@ -244,10 +244,10 @@ abstract class WindowTest {
 
     /** Types into the finder and takes the first hit. */
     void take(String letters) throws Exception {
-        until(() -> scene.lookup("#find") != null);
+        until(() -> Shown.lookup(scene, "#find") != null);
         write(letters);
         press(KeyCode.ENTER);
-        until(() -> scene.lookup("#find") == null);
+        until(() -> Shown.lookup(scene, "#find") == null);
     }
 
     String clipboard() throws Exception {
@@ -298,13 +298,13 @@ abstract class WindowTest {
     static Optional<Node> anywhere(String id) {
         return Window.getWindows().stream()
                 .filter(w -> w.getScene() != null)
-                .map(w -> w.getScene().lookup("#" + id))
+                .map(w -> Shown.lookup(w.getScene(), "#" + id))
                 .filter(Objects::nonNull)
                 .findFirst();
     }
 
     Node node(String id) throws Exception {
-        return ask(() -> scene.lookup("#" + id));
+        return ask(() -> Shown.lookup(scene, "#" + id));
     }
 
     StageState state(Stage stage) throws Exception {
@@ -312,12 +312,12 @@ abstract class WindowTest {
     }
 
     String clearance() throws Exception {
-        return ask(() -> ((Label) scene.lookup("#clearance")).getText().replace("\u00a0", " "));
+        return ask(() -> ((Label) Shown.lookup(scene, "#clearance")).getText().replace("\u00a0", " "));
     }
 
     String notice() throws Exception {
-        return ask(() -> scene.lookup("#notice").isVisible()
-                ? scene.lookup("#notice").lookupAll(".label").stream()
+        return ask(() -> Shown.lookup(scene, "#notice").isVisible()
+                ? Shown.lookup(scene, "#notice").lookupAll(".label").stream()
                         .map(n -> ((Label) n).getText())
                         .collect(Collectors.joining("\n"))
                 : "");
@@ -336,10 +336,10 @@ abstract class WindowTest {
     }
 
     void type(String id, String text) throws Exception {
-        until(() -> scene.lookup("#" + id) instanceof TextField);
+        until(() -> Shown.lookup(scene, "#" + id) instanceof TextField);
         act(() -> {
-            scene.lookup("#" + id).requestFocus();
-            ((TextField) scene.lookup("#" + id)).selectAll();
+            Shown.lookup(scene, "#" + id).requestFocus();
+            ((TextField) Shown.lookup(scene, "#" + id)).selectAll();
         });
         write(text);
         press(KeyCode.ENTER);

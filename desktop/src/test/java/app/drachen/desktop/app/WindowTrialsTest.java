@@ -284,7 +284,7 @@ class WindowTrialsTest extends WindowTest {
     private boolean seen(boolean there) throws Exception {
         try {
             WaitForAsyncUtils.waitFor(
-                    Tally.HANG, TimeUnit.SECONDS, () -> ask(() -> scene.lookup("#keys") != null) == there);
+                    Tally.HANG, TimeUnit.SECONDS, () -> ask(() -> Shown.lookup(scene, "#keys") != null) == there);
             return true;
         } catch (TimeoutException e) {
             return false;

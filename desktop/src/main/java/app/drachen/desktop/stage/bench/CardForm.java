@@ -6,6 +6,7 @@ import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Working;
 import app.drachen.desk.Session;
+import app.drachen.desktop.screen.Tips;
 import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.Form;
 import app.drachen.desktop.widget.QuantityField;
@@ -122,10 +123,7 @@ final class CardForm extends VBox {
                 cell.getChildren().add(mark(reading, given));
             }
             cell.setAlignment(Pos.CENTER_LEFT);
-            reading.wanted()
-                    .ifPresent(w -> javafx.scene.control.Tooltip.install(
-                            cell,
-                            new javafx.scene.control.Tooltip("must be " + Quantity.read(w.words(), session.units()))));
+            reading.wanted().ifPresent(w -> Tips.say(cell, "must be " + Quantity.read(w.words(), session.units())));
             grid.add(cell, columns.indexOf(read(reading)) + 1, rows.indexOf(held(reading)) + 1);
         }
         return grid;

@@ -7,6 +7,7 @@ import app.drachen.core.log.Scale;
 import app.drachen.core.log.Scales;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.screen.Tips;
 import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.files.csv.ForeignTable;
@@ -21,7 +22,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -118,7 +118,7 @@ final class MappingView extends VBox {
         String remark = table.remarks().get(at);
         if (!remark.isEmpty()) {
             header.setText(choice.header() + " ?");
-            Tooltip.install(header, new Tooltip(remark));
+            Tips.say(header, remark);
             header.setAccessibleText(choice.header() + ": " + remark);
         }
         grid.add(header, 0, at + 1);

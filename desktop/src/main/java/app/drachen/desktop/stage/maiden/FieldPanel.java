@@ -3,6 +3,7 @@ package app.drachen.desktop.stage.maiden;
 import app.drachen.core.air.Field;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
+import app.drachen.desktop.screen.Tips;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.EditPopup;
 import app.drachen.desktop.widget.Focus;
@@ -16,7 +17,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -106,7 +106,7 @@ final class FieldPanel extends GridPane {
                 new Button("Obstacles: " + (unknown ? "?" : now.obstacles().size()));
         change.setId("field-obstacles");
         change.getStyleClass().add("small-button");
-        change.setTooltip(new Tooltip("On the way home: " + ObstacleRows.summary(now, session.units())));
+        Tips.say(change, "On the way home: " + ObstacleRows.summary(now, session.units()));
         change.setMinWidth(Region.USE_PREF_SIZE);
         // shown by what stays: the button is made anew with every change
         change.setOnAction(e -> obstacles.show(this));
@@ -123,7 +123,7 @@ final class FieldPanel extends GridPane {
         place.setId("field-place");
         place.setEditable(true);
         place.setAccessibleText("Name of the field");
-        place.setTooltip(new Tooltip("The fields you have flown on; type a new name for another one"));
+        Tips.say(place, "The fields you have flown on; type a new name for another one");
         session.desk().sites().forEach(site -> place.getItems().add(site.name()));
         place.setValue(now.name());
         place.setMaxWidth(Double.MAX_VALUE);
@@ -154,7 +154,7 @@ final class FieldPanel extends GridPane {
         Button still = new Button(now.day().map(d -> "wind of " + d).orElse("not measured") + " · so today");
         still.setId("field-still");
         still.getStyleClass().add("small");
-        still.setTooltip(new Tooltip("Wind and gusts were measured today and are as they stand here"));
+        Tips.say(still, "Wind and gusts were measured today and are as they stand here");
         still.setOnAction(e -> enter(this::today));
         return still;
     }
@@ -174,7 +174,7 @@ final class FieldPanel extends GridPane {
         home.setId("home-position");
         home.setPromptText("latitude, longitude in degrees, for tracks");
         home.setAccessibleText("Position of home: latitude and longitude in degrees, south and west negative");
-        home.setTooltip(new Tooltip("Position of home, for tracks as GPX, KML or GeoJSON: 53.1234, 8.1234"));
+        Tips.say(home, "Position of home, for tracks as GPX, KML or GeoJSON: 53.1234, 8.1234");
         home.setOnAction(e -> {
             if (!session.enterHome(home.getText())) {
                 home.setText(session.desk().homeText());

@@ -6,12 +6,12 @@ import app.drachen.core.rehearsal.Fault;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
 import app.drachen.desk.flight.Rehearsing;
+import app.drachen.desktop.screen.Tips;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Tooltip;
 
 /** Which card is flown, and with which mistake on purpose; two lists that the view lays out. */
 final class FlightChoice {
@@ -40,7 +40,7 @@ final class FlightChoice {
     private static void prepare(ComboBox<String> box, String id, String name, String tip) {
         box.setId(id);
         box.setAccessibleText(name);
-        box.setTooltip(new Tooltip(tip));
+        Tips.say(box, tip);
         box.setMaxWidth(Double.MAX_VALUE);
         box.setMinWidth(0);
         box.setPrefWidth(250);

@@ -171,7 +171,7 @@ public final class MaidenView implements Place {
 
     /** Something came that is to be shown here, if this is what is shown. */
     private void came() {
-        if (root.getScene() != null && session.isOpen()) {
+        if (root.isVisible() && root.getScene() != null && session.isOpen()) {
             session.refresh();
         }
     }

@@ -7,6 +7,7 @@ import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desk.Session;
 import app.drachen.desk.work.Lane;
+import app.drachen.desktop.screen.Tips;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
@@ -21,7 +22,6 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -141,7 +141,7 @@ final class ObstacleRows extends VBox {
         Button button = new Button(words);
         button.setId("field-" + id);
         button.getStyleClass().add("small-button");
-        button.setTooltip(new Tooltip(tip));
+        Tips.say(button, tip);
         return button;
     }
 

@@ -16,6 +16,7 @@ import app.drachen.desktop.chart.CirclePainter;
 import app.drachen.desktop.chart.WayPainter;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.drawing.ScreenPen;
+import app.drachen.desktop.screen.Tips;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.Panels;
@@ -32,7 +33,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -216,8 +216,7 @@ public final class ModesView implements Place {
                         v -> setHome("Circle radius", h -> h.withRadius(v))));
         CheckBox first = new CheckBox("climb first");
         first.setSelected(home.climbFirst());
-        first.setTooltip(
-                new Tooltip("Ticked, it climbs in a circle where it is, then flies home; else it climbs on the way"));
+        Tips.say(first, "Ticked, it climbs in a circle where it is, then flies home; else it climbs on the way");
         first.setOnAction(e -> climbFirst());
         homeFields.getChildren().add(first);
         homeFields

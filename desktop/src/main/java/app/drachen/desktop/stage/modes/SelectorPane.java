@@ -10,6 +10,7 @@ import app.drachen.core.modes.Selector;
 import app.drachen.core.modes.SelectorKind;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
+import app.drachen.desktop.screen.Tips;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.Form;
@@ -31,7 +32,6 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -88,10 +88,9 @@ final class SelectorPane extends VBox {
                 Quantity.PULSE,
                 s.wanderMicros().orElse(Double.NaN),
                 v -> setSelector("Wander of the selector's pulse", x -> x.wandering(Optional.of(v))));
-        wander.field()
-                .setTooltip(
-                        new Tooltip(
-                                "Watch the channel's pulse for a minute without touching a switch: half of highest less lowest"));
+        Tips.say(
+                wander.field(),
+                "Watch the channel's pulse for a minute without touching a switch: half of highest less lowest");
         head.getChildren().add(wander);
         s.second().ifPresent(x -> head.getChildren()
                 .add(field(
@@ -118,7 +117,7 @@ final class SelectorPane extends VBox {
         TextField bands = new TextField(BandText.write(s.bands()));
         bands.setId("field-bands");
         bands.setAccessibleText("Pulse bands of the board: edges and modes in turn");
-        bands.setTooltip(new Tooltip("Pulse bands of the board: edges and modes in turn; a dash for a gap"));
+        Tips.say(bands, "Pulse bands of the board: edges and modes in turn; a dash for a gap");
         bands.setOnAction(e -> setBands(bands.getText()));
         Hyperlink working = new Hyperlink("show working");
         working.setOnAction(e -> WorkingPopover.show(working, List.of(s.marginWorking()), session.units()));
