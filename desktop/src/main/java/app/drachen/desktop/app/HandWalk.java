@@ -169,7 +169,7 @@ final class HandWalk {
         for (KeyCode code : KEYS) {
             frame(screen, "key " + code.getName(), () -> key(focused(), code));
         }
-        List<Canvas> drawings = Screen.ask(() -> scene.getRoot().lookupAll("Canvas").stream()
+        List<Canvas> drawings = Screen.ask(() -> Shown.all(scene, "Canvas").stream()
                 .filter(n -> n instanceof Canvas && shown(n))
                 .map(Canvas.class::cast)
                 .toList());

@@ -7,6 +7,7 @@ import app.drachen.desktop.theme.Theme;
 import app.drachen.files.hangar.Hangar;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -44,12 +45,17 @@ record Shown(Session session, Shell shell, Scene scene) {
         }
     }
 
-    /** The first node that a selector names, screens behind the front one left out; null if there is none, as the scene says it. */
-    static Node lookup(Scene scene, String selector) {
+    /** The nodes that a selector names, without those of screens behind the front one. */
+    static List<Node> all(Scene scene, String selector) {
         return scene.getRoot().lookupAll(selector).stream()
                 .filter(n -> !Deck.behind(n))
-                .findFirst()
-                .orElse(null);
+                .toList();
+    }
+
+    /** The first of them; null if there is none, as the scene's own search says it. */
+    static Node lookup(Scene scene, String selector) {
+        List<Node> all = all(scene, selector);
+        return all.isEmpty() ? null : all.get(0);
     }
 
     private static Shown open(Desk desk) {

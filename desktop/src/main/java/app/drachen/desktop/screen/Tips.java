@@ -16,10 +16,9 @@ public final class Tips {
 
     /** Says something where the pointer rests on a node, and to screen readers if they are told nothing else; in place of what it said. */
     public static void say(Node node, String text) {
-        Object before = node.getProperties().get(Tips.class);
+        String before = node.getProperties().get(Tips.class) instanceof Tip tip ? tip.words.get() : null;
         say(node, () -> text);
-        if (node.getAccessibleHelp() == null
-                || before instanceof Tip tip && node.getAccessibleHelp().equals(tip.text())) {
+        if (node.getAccessibleHelp() == null || node.getAccessibleHelp().equals(before)) {
             node.setAccessibleHelp(text);
         }
     }
@@ -44,10 +43,6 @@ public final class Tips {
             this.words = words;
         }
 
-        String text() {
-            return words.get();
-        }
-
         void over(Node node) {
             if (made == null) {
                 made = new Tooltip();
@@ -55,7 +50,7 @@ public final class Tips {
                 made.setMaxWidth(WIDEST);
                 Tooltip.install(node, made);
             }
-            made.setText(text());
+            made.setText(words.get());
         }
     }
 }

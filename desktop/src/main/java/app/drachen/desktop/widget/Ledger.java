@@ -5,6 +5,7 @@ import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.stages.Kits;
 import app.drachen.core.units.Quantity;
+import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Span;
@@ -16,6 +17,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -56,11 +58,69 @@ public final class Ledger extends VBox {
     public void showStage(List<Action> actions) {
         Stage stage = session.stage();
         List<Ruling> rulings = session.clearance().of(stage);
-        items.getChildren().setAll(head(Kits.of(stage).heading(), summary(rulings)));
-        for (Ruling ruling : rulings) {
-            items.getChildren().add(item(ruling.finding(), ruling.remedies(), Optional.empty()));
+        List<Node> rows = items.getChildren();
+        int kept = holding();
+        rows.subList(Math.min(rows.size(), rulings.size() + 1), rows.size()).clear();
+        put(0, head(Kits.of(stage).heading(), summary(rulings)));
+        for (int i = 0; i < rulings.size(); i++) {
+            Ruling ruling = rulings.get(i);
+            // most findings are the same after an entry: their rows stay, and do what is to be done now
+            boolean same = i + 1 < rows.size()
+                    && rows.get(i + 1).getUserData() instanceof Row row
+                    && row.shows(ruling, session.units());
+            if (same) {
+                ((Row) rows.get(i + 1).getUserData()).remedies = ruling.remedies();
+            } else {
+                put(i + 1, item(ruling.finding(), ruling.remedies(), Optional.empty()));
+            }
+        }
+        if (kept > 0 && holding() < 0 && rows.size() > 1) {
+            // the row that had the keyboard was made anew
+            rows.get(Math.min(kept, rows.size() - 1)).requestFocus();
         }
         show(actions);
+    }
+
+    /** The row that has the keyboard; −1 if none has. */
+    private int holding() {
+        Node at = getScene() == null ? null : getScene().getFocusOwner();
+        while (at != null && at.getParent() != items) {
+            at = at.getParent();
+        }
+        return items.getChildren().indexOf(at);
+    }
+
+    private void put(int place, Node row) {
+        if (place < items.getChildren().size()) {
+            items.getChildren().set(place, row);
+        } else {
+            items.getChildren().add(row);
+        }
+    }
+
+    /** What a row shows, and what its links do. */
+    private static final class Row {
+        private final Finding finding;
+        private final UnitSystem units;
+        private List<Remedy> remedies;
+
+        Row(Finding finding, UnitSystem units, List<Remedy> remedies) {
+            this.finding = finding;
+            this.units = units;
+            this.remedies = remedies;
+        }
+
+        boolean shows(Ruling ruling, UnitSystem system) {
+            return units == system
+                    && finding.equals(ruling.finding())
+                    && labels(remedies).equals(labels(ruling.remedies()));
+        }
+
+        private static List<String> labels(List<Remedy> remedies) {
+            return remedies.stream()
+                    .map(r -> r.getClass().getSimpleName() + r.label())
+                    .toList();
+        }
     }
 
     /** Shows a heading, for blocks to be added. */
@@ -145,6 +205,7 @@ public final class Ledger extends VBox {
     }
 
     private Region item(Finding finding, List<Remedy> remedies, Optional<Runnable> seek) {
+        Row row = new Row(finding, session.units(), remedies);
         VBox words = new VBox(2);
         words.getChildren().add(Texts.wrapped(read(finding.title()), "name"));
         if (!finding.detail().isEmpty()) {
@@ -166,11 +227,12 @@ public final class Ledger extends VBox {
             links.getChildren().add(link);
         }
         if (finding.state() != State.GOOD) {
-            for (Remedy remedy : remedies) {
-                if (!(remedy instanceof Remedy.GoTo)) {
-                    Hyperlink link = new Hyperlink(read(remedy.label()));
+            for (int i = 0; i < remedies.size(); i++) {
+                int number = i;
+                if (!(remedies.get(i) instanceof Remedy.GoTo)) {
+                    Hyperlink link = new Hyperlink(read(remedies.get(i).label()));
                     link.getStyleClass().add("strong");
-                    link.setOnAction(e -> carryOut(remedy));
+                    link.setOnAction(e -> carryOut(row.remedies.get(number)));
                     links.getChildren().add(link);
                 }
             }
@@ -183,13 +245,14 @@ public final class Ledger extends VBox {
         VBox markBox = new VBox(mark);
         markBox.setPadding(new javafx.geometry.Insets(3, 0, 0, 0));
         HBox item = new HBox(11, markBox, words);
+        item.setUserData(seek.isEmpty() ? row : null);
         item.getStyleClass().add("item");
         item.setAlignment(Pos.TOP_LEFT);
         item.setFocusTraversable(true);
         item.setAccessibleText(read(finding.state().label() + ": " + finding.title() + ". " + finding.detail()));
         item.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ENTER && (seek.isPresent() || !remedies.isEmpty())) {
-                seek.ifPresentOrElse(Runnable::run, () -> carryOut(remedies.get(0)));
+                seek.ifPresentOrElse(Runnable::run, () -> carryOut(row.remedies.get(0)));
                 e.consume();
             } else if (e.getCode() == KeyCode.W && !finding.workings().isEmpty()) {
                 WorkingPopover.show(item, finding.workings(), session.units());

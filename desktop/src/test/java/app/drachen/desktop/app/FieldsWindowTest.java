@@ -19,15 +19,15 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Every figure that stands on a screen, typed into: nonsense, the same again, and another. */
 class FieldsWindowTest extends WindowTest {
-    private static final int MOST = 7;
+    private static final int MOST = 4;
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     /** Fields of all windows that hold a number now, in the order in which they stand. */
     private List<String> fields(String named) throws Exception {
         return ask(() -> Window.getWindows().stream()
                 .filter(w -> w.getScene() != null && w.isShowing())
-                .flatMap(w -> w.getScene().getRoot().lookupAll(".text-field").stream())
-                .filter(n -> !Deck.behind(n) && n.getId() != null && n.getId().matches(named))
+                .flatMap(w -> Shown.all(w.getScene(), ".text-field").stream())
+                .filter(n -> n.getId() != null && n.getId().matches(named))
                 .filter(n -> !n.isDisabled() && shown(n) && n instanceof TextField f && f.isEditable())
                 .filter(n -> ((TextField) n).getText().matches("-?[0-9.]+"))
                 .map(Node::getId)

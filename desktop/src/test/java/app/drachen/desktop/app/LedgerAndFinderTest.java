@@ -2,8 +2,10 @@ package app.drachen.desktop.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.airframe.Position;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageState;
@@ -121,6 +123,48 @@ class LedgerAndFinderTest extends WindowTest {
         assertEquals("local flights, Level", clearance());
         assertTrue(ask(() -> ((Label) Shown.lookup(scene, "#clearance-why")).getText())
                 .contains("Porpoising"));
+    }
+
+    private List<Node> rows() throws Exception {
+        return ask(() -> List.copyOf(Shown.lookup(scene, "#ledger").lookupAll(".item")));
+    }
+
+    /** After an entry rows that say the same are the same, others are new, and the keyboard is where it was. */
+    @Test
+    void rowsThatSayTheSameStayAndTheKeyboardWithThem() throws Exception {
+        open("Seeschwalbe", Stage.BUILD);
+        for (int at = 0; at < rows().size(); at += 3) {
+            List<Node> before = rows();
+            int row = at;
+            act(() -> before.get(row).requestFocus());
+            act(() -> session.edit(
+                    "pack forward",
+                    s -> s.withPart(
+                            "pack",
+                            p -> p.at(new Position(
+                                    p.position().aft() - 0.03,
+                                    p.position().right(),
+                                    p.position().up())))));
+            List<Node> after = rows();
+            long same = before.stream().filter(after::contains).count();
+            assertTrue(same > 0, "no row stayed");
+            assertTrue(same < before.size(), "the balance is another");
+            assertSame(after.get(row), ask(() -> scene.getFocusOwner()));
+            assertEquals(
+                    ask(() -> session.clearance().of(Stage.BUILD).stream()
+                            .map(r -> r.finding().state().label())
+                            .toList()),
+                    ask(() -> after.stream()
+                            .map(n -> n.getAccessibleText().split(":")[0])
+                            .toList()),
+                    "rows stand in the order of the rulings");
+            act(session::undo);
+        }
+        // in other units everything is said anew
+        List<Node> metric = rows();
+        press(KeyCode.CONTROL, KeyCode.U);
+        assertTrue(rows().stream().noneMatch(metric::contains));
+        press(KeyCode.CONTROL, KeyCode.U);
     }
 
     @Test

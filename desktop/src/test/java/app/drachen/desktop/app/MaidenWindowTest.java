@@ -164,10 +164,10 @@ class MaidenWindowTest extends WindowTest {
                     .select(16);
         });
         press(KeyCode.END);
-        until(() -> scene.getRoot().lookupAll(".label").stream()
+        until(() -> Shown.all(scene, ".label").stream()
                 .anyMatch(n -> n instanceof Label l && l.getText().equals("No link: it flies Home by itself")));
         assertFalse(
-                ask(() -> scene.getRoot().lookupAll(".label").stream()
+                ask(() -> Shown.all(scene, ".label").stream()
                         .anyMatch(n -> n instanceof Label l && l.getText().equals("Not shown yet."))),
                 "what the card wants to see was seen");
     }

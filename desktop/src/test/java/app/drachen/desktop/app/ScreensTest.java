@@ -86,7 +86,7 @@ class ScreensTest extends WindowTest {
     @Test
     void workingsOpenByClickAndCanBeCopied() throws Exception {
         open("Strandläufer", Stage.BUILD);
-        Node row = ask(() -> scene.getRoot().lookupAll(".row").stream()
+        Node row = ask(() -> Shown.all(scene, ".row").stream()
                 .filter(n -> n.getAccessibleText().startsWith("Static margin"))
                 .findFirst()
                 .orElseThrow());
@@ -420,7 +420,7 @@ class ScreensTest extends WindowTest {
         assertTrue(imperial.stream().noneMatch(t -> t.matches(".*\\d\u00a0(mm|dm²|g|m/s)")), imperial.toString());
         for (Stage stage : List.of(Stage.BUILD, Stage.THROWS, Stage.MODES, Stage.BENCH, Stage.MAIDEN)) {
             act(() -> session.go(stage));
-            List<String> shown = ask(() -> scene.getRoot().lookupAll(".label").stream()
+            List<String> shown = ask(() -> Shown.all(scene, ".label").stream()
                     .map(n -> ((Label) n).getText() == null ? "" : ((Label) n).getText())
                     .toList());
             assertTrue(shown.stream().noneMatch(t -> t.contains("\u27e6")), shown.toString());

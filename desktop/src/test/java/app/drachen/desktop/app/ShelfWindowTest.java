@@ -122,7 +122,7 @@ class ShelfWindowTest extends WindowTest {
             press(KeyCode.DELETE);
             until(() -> names().size() == left);
         }
-        assertTrue(ask(() -> scene.getRoot().lookupAll(".label").stream()
+        assertTrue(ask(() -> Shown.all(scene, ".label").stream()
                 .anyMatch(n -> ((javafx.scene.control.Label) n).getText().startsWith("No aircraft yet"))));
     }
 

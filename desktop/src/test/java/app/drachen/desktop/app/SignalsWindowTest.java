@@ -96,7 +96,7 @@ class SignalsWindowTest extends WindowTest {
                 .containsKey("shown2"));
         press(KeyCode.ESCAPE);
         focus();
-        act(() -> scene.getRoot().lookupAll(".hyperlink").stream()
+        act(() -> Shown.all(scene, ".hyperlink").stream()
                 .map(Hyperlink.class::cast)
                 .filter(l -> l.getText().startsWith("Take ×"))
                 .findFirst()
