@@ -87,6 +87,7 @@ final class PackageCommand implements Callable<Integer> {
         arguments.addAll(List.of("--icon", icon.toString()));
         for (String option : List.of(
                 "-XX:+UseSerialGC",
+                "-Xmn48m",
                 "-Xshare:auto",
                 "-Xlog:disable",
                 "-Djavafx.cachedir=$APPDIR/fx",
