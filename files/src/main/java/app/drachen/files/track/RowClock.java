@@ -76,6 +76,8 @@ public final class RowClock {
         if (Double.isNaN(groupTime)) {
             begin(t, values);
         } else if (t == groupTime) {
+            // the old clock goes on
+            dropOdd();
             same(values);
         } else if (t < groupTime || t > groupTime + JUMP) {
             outOfOrder(t, values, line);
@@ -166,7 +168,8 @@ public final class RowClock {
     public FlightLog finish() {
         dropOdd();
         if (!group.isEmpty()) {
-            close(groupTime + step);
+            // rows of the last time stand as far apart as those before
+            close(groupTime + step * group.size());
         }
         if (sames > 0) {
             problems.note(sames + (sames == 1 ? " row repeats" : " rows repeat") + " the time before it; left out");
