@@ -16,6 +16,6 @@ if "%~1"=="test" (
   popd
   exit /b %ERRORLEVEL%
 )
-java -Ddrachen.app="%APP%" -XX:+UseSerialGC -Xmn48m --module-path "%APP%\fx" --add-modules javafx.controls ^
+java -Ddrachen.app="%APP%" -XX:+UseSerialGC --module-path "%APP%\fx" --add-modules javafx.controls ^
   -cp "%APP%\drachen-desktop.jar;%APP%\*" app.drachen.desktop.app.Main %*
 exit /b %ERRORLEVEL%

@@ -87,7 +87,6 @@ final class PackageCommand implements Callable<Integer> {
         arguments.addAll(List.of("--icon", icon.toString()));
         for (String option : List.of(
                 "-XX:+UseSerialGC",
-                "-Xmn48m",
                 "-Xshare:auto",
                 "-Xlog:disable",
                 "-Djavafx.cachedir=$APPDIR/fx",

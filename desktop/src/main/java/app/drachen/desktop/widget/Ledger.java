@@ -59,35 +59,42 @@ public final class Ledger extends VBox {
         Stage stage = session.stage();
         List<Ruling> rulings = session.clearance().of(stage);
         List<Node> rows = items.getChildren();
-        int kept = holding();
+        Optional<Row> held = holding();
         rows.subList(Math.min(rows.size(), rulings.size() + 1), rows.size()).clear();
         put(0, head(Kits.of(stage).heading(), summary(rulings)));
         for (int i = 0; i < rulings.size(); i++) {
             Ruling ruling = rulings.get(i);
             // most findings are the same after an entry: their rows stay, and do what is to be done now
-            boolean same = i + 1 < rows.size()
-                    && rows.get(i + 1).getUserData() instanceof Row row
-                    && row.shows(ruling, session.units());
-            if (same) {
-                ((Row) rows.get(i + 1).getUserData()).remedies = ruling.remedies();
+            Optional<Row> there = i + 1 < rows.size() ? row(rows.get(i + 1)) : Optional.empty();
+            if (there.filter(row -> row.shows(ruling, session.units())).isPresent()) {
+                there.get().remedies = ruling.remedies();
             } else {
                 put(i + 1, item(ruling.finding(), ruling.remedies(), Optional.empty()));
             }
         }
-        if (kept > 0 && holding() < 0 && rows.size() > 1) {
-            // the row that had the keyboard was made anew
-            rows.get(Math.min(kept, rows.size() - 1)).requestFocus();
+        if (held.isPresent() && holding().isEmpty()) {
+            // made anew: the keyboard follows its finding and never falls to another, whose remedy Enter would carry
+            // out
+            String id = held.get().finding.id();
+            rows.stream()
+                    .filter(n -> row(n).filter(r -> r.finding.id().equals(id)).isPresent())
+                    .findFirst()
+                    .ifPresent(Node::requestFocus);
         }
         show(actions);
     }
 
-    /** The row that has the keyboard; −1 if none has. */
-    private int holding() {
+    private static Optional<Row> row(Node node) {
+        return node.getUserData() instanceof Row row ? Optional.of(row) : Optional.empty();
+    }
+
+    /** The finding whose row has the keyboard. */
+    private Optional<Row> holding() {
         Node at = getScene() == null ? null : getScene().getFocusOwner();
         while (at != null && at.getParent() != items) {
             at = at.getParent();
         }
-        return items.getChildren().indexOf(at);
+        return at == null ? Optional.empty() : row(at);
     }
 
     private void put(int place, Node row) {

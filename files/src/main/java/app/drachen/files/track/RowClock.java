@@ -30,6 +30,7 @@ public final class RowClock {
     private double shift;
     private double last = Double.NaN;
     private double step = 0.02;
+    private double lasted = Double.POSITIVE_INFINITY;
     private final List<double[]> group = new ArrayList<>();
     private double groupTime = Double.NaN;
     private double[] odd = {};
@@ -111,7 +112,7 @@ public final class RowClock {
             oddLine = line;
             return;
         }
-        double by = groupTime + step - oddTime;
+        double by = groupTime + rest() - oddTime;
         problems.note(
                 oddLine,
                 "time",
@@ -125,6 +126,11 @@ public final class RowClock {
         close(first);
         begin(first, kept);
         row(t + by - shift + zero, values, line);
+    }
+
+    /** How long the last time lasts: its rows stand as far apart as those before, and no longer than the time before it lasted [s]. */
+    private double rest() {
+        return Math.min(step * group.size(), lasted);
     }
 
     private void dropOdd() {
@@ -141,6 +147,7 @@ public final class RowClock {
         }
         if (span < 60) {
             step = span / group.size();
+            lasted = span;
         }
         group.clear();
     }
@@ -168,8 +175,7 @@ public final class RowClock {
     public FlightLog finish() {
         dropOdd();
         if (!group.isEmpty()) {
-            // rows of the last time stand as far apart as those before
-            close(groupTime + step * group.size());
+            close(groupTime + rest());
         }
         if (sames > 0) {
             problems.note(sames + (sames == 1 ? " row repeats" : " rows repeat") + " the time before it; left out");

@@ -72,6 +72,16 @@ class RowClockTest {
         assertTrue(told().contains("9 rows repeat the time before it; left out"), told());
     }
 
+    /** A log may end within a second, or bring more rows in its last one than before; and a clock may be set after such rows. */
+    @Test
+    void theLastSecondIsNeitherSqueezedNorStretched() {
+        same(new double[] {0, 0.25, 0.5, 0.75, 1, 1.25}, times(read(clock(true), 7, 7, 7, 7, 8, 8)));
+        same(new double[] {0, 1, 2, 2.25, 2.5, 2.75}, times(read(clock(true), 7, 8, 9, 9, 9, 9)));
+        same(
+                new double[] {0, 0.25, 0.5, 0.75, 1, 1.25, 1.5, 1.75, 2, 3},
+                times(read(clock(true), 7, 7, 7, 7, 8, 8, 8, 8, 2, 3)));
+    }
+
     @Test
     void oneRowOutOfOrderIsAnError() {
         FlightLog log = read(clock(false), 10, 10.1, 10.2, 3, 10.3, 10.4);
