@@ -93,7 +93,9 @@ public record Calculation(
      *     a result that has no answer
      */
     public List<Working> compute(Map<String, Double> values) {
-        values.keySet().forEach(this::input);
+        for (String name : values.keySet()) {
+            input(name);
+        }
         Map<String, Double> all = new LinkedHashMap<>();
         List<Working.Input> shown = new ArrayList<>();
         for (Input input : inputs) {
@@ -164,11 +166,13 @@ public record Calculation(
 
     /** An input by name. */
     public Input input(String name) {
-        return inputs.stream()
-                .filter(i -> i.name().equals(name))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(id + ": there is no input " + name + "; there are "
-                        + String.join(", ", inputs.stream().map(Input::name).toList())));
+        for (Input input : inputs) {
+            if (input.name().equals(name)) {
+                return input;
+            }
+        }
+        throw new IllegalArgumentException(id + ": there is no input " + name + "; there are "
+                + String.join(", ", inputs.stream().map(Input::name).toList()));
     }
 
     /** Collects inputs and results. */
@@ -195,9 +199,11 @@ public record Calculation(
                 Optional<Double> usual,
                 boolean optional,
                 Optional<Own> own) {
-            own.filter(o -> !o.quantity().si().equals(quantity.si())).ifPresent(o -> {
-                throw new IllegalArgumentException(id + ": " + name + " is no " + o.quantity() + ", as " + o + " is");
-            });
+            if (own.isPresent() && !own.get().quantity().si().equals(quantity.si())) {
+                Own other = own.get();
+                throw new IllegalArgumentException(
+                        id + ": " + name + " is no " + other.quantity() + ", as " + other + " is");
+            }
             inputs.add(new Input(name, meaning, quantity, low, high, usual, optional, own));
             return this;
         }
@@ -263,7 +269,7 @@ public record Calculation(
          * @param share of the result that counts as its spread, each way [-]
          */
         public Builder out(String name, Quantity quantity, String formula, double share, ToDoubleFunction<Given> of) {
-            return out(name, quantity, formula, of, g -> share * Math.abs(of.applyAsDouble(g)));
+            return out(name, quantity, formula, of, share == 0 ? g -> 0 : g -> share * Math.abs(of.applyAsDouble(g)));
         }
 
         /**

@@ -17,128 +17,201 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.ToDoubleFunction;
 
 /**
  * What an aircraft and the field of the day know of the inputs of calculations. An input names one of these; that its
  * quantity fits is checked when the calculation is made.
  */
 public enum Own {
-    MASS(Quantity.MASS, a -> a.mass().mass()),
-    DENSITY(Quantity.DENSITY, a -> a.density()),
-    AREA(Quantity.AREA, a -> a.planform().area()),
-    SPAN(Quantity.SPAN, a -> a.planform().span()),
-    CHORD(Quantity.LENGTH, a -> a.planform().meanChord()),
-    ASPECT(Quantity.NUMBER, a -> a.planform().aspectRatio()),
-    TAPER(Quantity.NUMBER, a -> a.planform().taper()),
-    ROOT_CHORD(Quantity.LENGTH, a -> a.firstPanel().rootChord()),
-    TIP_CHORD(Quantity.LENGTH, a -> a.lastPanel().tipChord()),
-    SWEEP(Quantity.ANGLE, a -> a.firstPanel().sweep()),
-    HALF_SWEEP(Quantity.ANGLE, a -> a.planform().halfChordSweep()),
-    QUARTER_SWEEP(Quantity.ANGLE, a -> a.planform().quarterChordSweep()),
-    SLOPE(Quantity.PER_RADIAN, a -> LiftingSurface.slope(a.planform())),
-    GREATEST_LIFT(Quantity.NUMBER, a -> a.stall().lift()),
-    STALL_SPEED(Quantity.SPEED, a -> a.stall().speed()),
-    CRUISE_SPEED(Quantity.SPEED, a -> a.setup().modes().limits().cruiseSpeed()),
-    CLIMB_RATE(Quantity.CLIMB, a -> a.setup().modes().limits().climbRate()),
-    GREATEST_CLIMB(Quantity.CLIMB, a -> GreatestClimb.of(a.setup()).value()),
-    HEIGHT_AGE(
-            Quantity.TIME,
-            a -> HeightAlarm.of(a.setup(), 100).map(h -> h.age() + h.lasting()).orElse(Double.NaN)),
-    REACTION(Quantity.TIME, a -> a.setup().signals().reaction()),
-    BANK_LIMIT(Quantity.ANGLE, a -> a.setup().modes().limits().bank()),
-    CENTRE(Quantity.LENGTH, a -> a.mass().centre().aft()),
-    CENTRE_SHARE(
-            Quantity.SHARE_FINE,
-            a -> (a.mass().centre().aft() - a.planform().meanChordLeadingEdge())
-                    / a.planform().meanChord()),
-    CENTRE_AIM(Quantity.LENGTH, a -> Balance.of(a.setup()).aim()),
-    MARGIN(Quantity.SHARE_FINE, a -> Balance.of(a.setup()).margin()),
-    WING_MASS(Quantity.MASS, a -> a.setup().airframe().wingMass()),
-    ROLL_INERTIA(Quantity.INERTIA, a -> a.mass().rollInertia()),
-    INCIDENCE_DIFFERENCE(Quantity.ANGLE, a -> a.setup().airframe().wing().incidenceDifference()),
-    TAIL_AREA(Quantity.AREA, a -> positive(a.tail().pitchArea())),
-    TAIL_RATIO(
-            Quantity.NUMBER_FINE,
-            a -> positive(a.tail().pitchArea() / a.planform().area())),
-    TAIL_ARM(
-            Quantity.LENGTH,
-            a -> a.tail().pitchArea() > 0
+    MASS(Quantity.MASS),
+    DENSITY(Quantity.DENSITY),
+    AREA(Quantity.AREA),
+    SPAN(Quantity.SPAN),
+    CHORD(Quantity.LENGTH),
+    ASPECT(Quantity.NUMBER),
+    TAPER(Quantity.NUMBER),
+    ROOT_CHORD(Quantity.LENGTH),
+    TIP_CHORD(Quantity.LENGTH),
+    SWEEP(Quantity.ANGLE),
+    HALF_SWEEP(Quantity.ANGLE),
+    QUARTER_SWEEP(Quantity.ANGLE),
+    SLOPE(Quantity.PER_RADIAN),
+    GREATEST_LIFT(Quantity.NUMBER),
+    STALL_SPEED(Quantity.SPEED),
+    CRUISE_SPEED(Quantity.SPEED),
+    CLIMB_RATE(Quantity.CLIMB),
+    GREATEST_CLIMB(Quantity.CLIMB),
+    HEIGHT_AGE(Quantity.TIME),
+    REACTION(Quantity.TIME),
+    BANK_LIMIT(Quantity.ANGLE),
+    CENTRE(Quantity.LENGTH),
+    CENTRE_SHARE(Quantity.SHARE_FINE),
+    CENTRE_AIM(Quantity.LENGTH),
+    MARGIN(Quantity.SHARE_FINE),
+    WING_MASS(Quantity.MASS),
+    ROLL_INERTIA(Quantity.INERTIA),
+    INCIDENCE_DIFFERENCE(Quantity.ANGLE),
+    TAIL_AREA(Quantity.AREA),
+    TAIL_RATIO(Quantity.NUMBER_FINE),
+    TAIL_ARM(Quantity.LENGTH),
+    TAIL_HEIGHT(Quantity.LENGTH),
+    TAIL_SLOPE(Quantity.PER_RADIAN),
+    TAIL_VOLUME(Quantity.NUMBER_FINE),
+    DOWNWASH(Quantity.NUMBER_FINE),
+    BODY_SHIFT(Quantity.SHARE_FINE),
+    FIN_AREA(Quantity.AREA),
+    FIN_ARM(Quantity.LENGTH),
+    ELEVATOR_RATIO(Quantity.SHARE),
+    AILERON_FROM(Quantity.LENGTH),
+    AILERON_TO(Quantity.LENGTH),
+    AILERON_RATIO(Quantity.SHARE),
+    AILERON_THROW(Quantity.ANGLE),
+    ROLL_POWER(Quantity.PER_RADIAN),
+    ROLL_DAMPING(Quantity.PER_RADIAN),
+    SERVO_ARM(Quantity.LENGTH),
+    SURFACE_HORN(Quantity.LENGTH),
+    ROLL_SHARE(Quantity.SHARE),
+    PITCH_SHARE(Quantity.SHARE),
+    FIRST_CENTRE(Quantity.PULSE),
+    FIRST_ROLL_SHARE(Quantity.SHARE),
+    FIRST_PITCH_SHARE(Quantity.SHARE),
+    FIRST_SENSE(Quantity.COUNT),
+    ROLL_TRIM(Quantity.SHARE_FINE),
+    PITCH_TRIM(Quantity.SHARE_FINE),
+    EXPO(Quantity.SHARE),
+    LOSSES_DECIDED(Quantity.COUNT),
+    SERVOS(Quantity.COUNT),
+    SELECTOR_WEIGHT(Quantity.SHARE),
+    SELECTOR_OFFSET(Quantity.SHARE),
+    MICROS_PER_PERCENT(Quantity.NUMBER),
+    RETURN_HEIGHT(Quantity.HEIGHT),
+    CAPACITY(Quantity.CHARGE),
+    CELLS(Quantity.COUNT),
+    PACK_RESISTANCE(Quantity.RESISTANCE),
+    PACK_VOLTS(Quantity.VOLTAGE),
+    FULL_VOLTS(Quantity.VOLTAGE),
+    PACK_MASS(Quantity.MASS),
+    THRUST_OVER_CENTRE(Quantity.LENGTH),
+    CRUISE_CURRENT(Quantity.CURRENT),
+    CRUISE_POWER(Quantity.SHARE),
+    CRUISE_LIFT(Quantity.NUMBER),
+    ROLL_GAIN(Quantity.NUMBER_FINE),
+    MEASURED_WIND(Quantity.SPEED),
+    WIND_FROM(Quantity.BEARING),
+    WIND_HEIGHT(Quantity.HEIGHT),
+    WIND_AT_RETURN(Quantity.SPEED),
+    TEMPERATURE(Quantity.TEMPERATURE),
+    PRESSURE(Quantity.PRESSURE),
+    HEIGHT_LIMIT(Quantity.HEIGHT);
+
+    private final Quantity quantity;
+
+    Own(Quantity quantity) {
+        this.quantity = quantity;
+    }
+
+    /** Its value; NaN if the aircraft does not know it. A choice costs nothing at the start, eighty functions do. */
+    private double value(Knows a) {
+        return switch (this) {
+            case MASS -> a.mass().mass();
+            case DENSITY -> a.density();
+            case AREA -> a.planform().area();
+            case SPAN -> a.planform().span();
+            case CHORD -> a.planform().meanChord();
+            case ASPECT -> a.planform().aspectRatio();
+            case TAPER -> a.planform().taper();
+            case ROOT_CHORD -> a.firstPanel().rootChord();
+            case TIP_CHORD -> a.lastPanel().tipChord();
+            case SWEEP -> a.firstPanel().sweep();
+            case HALF_SWEEP -> a.planform().halfChordSweep();
+            case QUARTER_SWEEP -> a.planform().quarterChordSweep();
+            case SLOPE -> LiftingSurface.slope(a.planform());
+            case GREATEST_LIFT -> a.stall().lift();
+            case STALL_SPEED -> a.stall().speed();
+            case CRUISE_SPEED -> a.setup().modes().limits().cruiseSpeed();
+            case CLIMB_RATE -> a.setup().modes().limits().climbRate();
+            case GREATEST_CLIMB -> GreatestClimb.of(a.setup()).value();
+            case HEIGHT_AGE -> HeightAlarm.of(a.setup(), 100)
+                    .map(h -> h.age() + h.lasting())
+                    .orElse(Double.NaN);
+            case REACTION -> a.setup().signals().reaction();
+            case BANK_LIMIT -> a.setup().modes().limits().bank();
+            case CENTRE -> a.mass().centre().aft();
+            case CENTRE_SHARE -> (a.mass().centre().aft() - a.planform().meanChordLeadingEdge())
+                    / a.planform().meanChord();
+            case CENTRE_AIM -> Balance.of(a.setup()).aim();
+            case MARGIN -> Balance.of(a.setup()).margin();
+            case WING_MASS -> a.setup().airframe().wingMass();
+            case ROLL_INERTIA -> a.mass().rollInertia();
+            case INCIDENCE_DIFFERENCE -> a.setup().airframe().wing().incidenceDifference();
+            case TAIL_AREA -> positive(a.tail().pitchArea());
+            case TAIL_RATIO -> positive(a.tail().pitchArea() / a.planform().area());
+            case TAIL_ARM -> a.tail().pitchArea() > 0
                     ? a.tail().pitchStation() - a.planform().quarterStation()
-                    : Double.NaN),
-    TAIL_HEIGHT(
-            Quantity.LENGTH,
-            a -> a.tail().pitchHeight() - a.setup().airframe().wing().up()),
-    TAIL_SLOPE(Quantity.PER_RADIAN, a -> positive(a.tail().pitchSlope())),
-    TAIL_VOLUME(Quantity.NUMBER_FINE, a -> positive(a.neutral().tailVolume())),
-    DOWNWASH(Quantity.NUMBER_FINE, a -> positive(a.neutral().downwash())),
-    BODY_SHIFT(Quantity.SHARE_FINE, a -> a.neutral().bodyShift()),
-    FIN_AREA(Quantity.AREA, a -> positive(a.tail().yawArea())),
-    FIN_ARM(
-            Quantity.LENGTH,
-            a -> a.tail().yawArea() > 0 ? a.tail().yawStation() - a.planform().quarterStation() : Double.NaN),
-    ELEVATOR_RATIO(Quantity.SHARE, a -> a.elevatorRatio()),
-    AILERON_FROM(Quantity.LENGTH, a -> a.aileron(f -> f.from() * a.planform().span() / 2)),
-    AILERON_TO(Quantity.LENGTH, a -> a.aileron(f -> f.to() * a.planform().span() / 2)),
-    AILERON_RATIO(Quantity.SHARE, a -> a.aileron(Flap::chordRatio)),
-    AILERON_THROW(Quantity.ANGLE, a -> positive(ControlPower.fullDeflection(a.setup(), Axis.ROLL))),
-    ROLL_POWER(Quantity.PER_RADIAN, a -> positive(ControlPower.rollPower(a.setup()))),
-    ROLL_DAMPING(Quantity.PER_RADIAN, a -> Math.abs(ControlPower.rollDamping(a.setup()))),
-    SERVO_ARM(Quantity.LENGTH, a -> a.firstSurface(o -> o.linkage().arm())),
-    SURFACE_HORN(Quantity.LENGTH, a -> a.firstSurface(o -> o.linkage().horn())),
-    ROLL_SHARE(Quantity.SHARE, a -> a.elevon(o -> Math.abs(o.mix().roll()))),
-    PITCH_SHARE(Quantity.SHARE, a -> a.elevon(o -> Math.abs(o.mix().pitch()))),
-    FIRST_CENTRE(Quantity.PULSE, a -> a.firstSurface(Output::centreMicros)),
-    FIRST_ROLL_SHARE(Quantity.SHARE, a -> a.firstSurface(o -> o.mix().roll())),
-    FIRST_PITCH_SHARE(Quantity.SHARE, a -> a.firstSurface(o -> o.mix().pitch())),
-    FIRST_SENSE(Quantity.COUNT, a -> a.firstSurface(o -> o.reversed() ? -1 : 1)),
-    ROLL_TRIM(Quantity.SHARE_FINE, a -> a.setup().controls().trims().roll()),
-    PITCH_TRIM(Quantity.SHARE_FINE, a -> a.setup().controls().trims().pitch()),
-    EXPO(Quantity.SHARE, a -> a.setup().controls().rates().expo()),
-    LOSSES_DECIDED(Quantity.COUNT, a -> 42 - a.setup().modes().losses().open().size()),
-    SERVOS(Quantity.COUNT, a -> positive(a.setup().controls().surfaces().size())),
-    SELECTOR_WEIGHT(Quantity.SHARE, a -> a.setup().modes().selector().weight()),
-    SELECTOR_OFFSET(Quantity.SHARE, a -> a.setup().modes().selector().offset()),
-    MICROS_PER_PERCENT(Quantity.NUMBER, a -> a.setup().modes().selector().microsPerPercent()),
-    RETURN_HEIGHT(Quantity.HEIGHT, a -> a.setup().modes().home().height()),
-    CAPACITY(Quantity.CHARGE, a -> a.pack().capacity()),
-    CELLS(Quantity.COUNT, a -> a.pack().cells()),
-    PACK_RESISTANCE(Quantity.RESISTANCE, a -> a.pack().resistance()),
-    PACK_VOLTS(Quantity.VOLTAGE, a -> 3.7 * a.pack().cells()),
-    FULL_VOLTS(Quantity.VOLTAGE, a -> a.pack().restingVolts(0)),
-    PACK_MASS(Quantity.MASS, a -> a.setup().packPart().map(p -> p.mass()).orElse(Double.NaN)),
-    THRUST_OVER_CENTRE(Quantity.LENGTH, a -> a.setup()
-            .motorPosition()
-            .map(p -> p.up() - a.mass().centre().up())
-            .orElse(Double.NaN)),
-    CRUISE_CURRENT(Quantity.CURRENT, a -> a.trimmed(Trim.Result.Trimmed::current)),
-    CRUISE_POWER(Quantity.SHARE, a -> a.trimmed(Trim.Result.Trimmed::power)),
-    CRUISE_LIFT(
-            Quantity.NUMBER,
-            a -> a.mass().mass()
+                    : Double.NaN;
+            case TAIL_HEIGHT -> a.tail().pitchHeight()
+                    - a.setup().airframe().wing().up();
+            case TAIL_SLOPE -> positive(a.tail().pitchSlope());
+            case TAIL_VOLUME -> positive(a.neutral().tailVolume());
+            case DOWNWASH -> positive(a.neutral().downwash());
+            case BODY_SHIFT -> a.neutral().bodyShift();
+            case FIN_AREA -> positive(a.tail().yawArea());
+            case FIN_ARM -> a.tail().yawArea() > 0
+                    ? a.tail().yawStation() - a.planform().quarterStation()
+                    : Double.NaN;
+            case ELEVATOR_RATIO -> a.elevatorRatio();
+            case AILERON_FROM -> a.aileron(f -> f.from() * a.planform().span() / 2);
+            case AILERON_TO -> a.aileron(f -> f.to() * a.planform().span() / 2);
+            case AILERON_RATIO -> a.aileron(Flap::chordRatio);
+            case AILERON_THROW -> positive(ControlPower.fullDeflection(a.setup(), Axis.ROLL));
+            case ROLL_POWER -> positive(ControlPower.rollPower(a.setup()));
+            case ROLL_DAMPING -> Math.abs(ControlPower.rollDamping(a.setup()));
+            case SERVO_ARM -> a.firstSurface(o -> o.linkage().arm());
+            case SURFACE_HORN -> a.firstSurface(o -> o.linkage().horn());
+            case ROLL_SHARE -> a.elevon(o -> Math.abs(o.mix().roll()));
+            case PITCH_SHARE -> a.elevon(o -> Math.abs(o.mix().pitch()));
+            case FIRST_CENTRE -> a.firstSurface(Output::centreMicros);
+            case FIRST_ROLL_SHARE -> a.firstSurface(o -> o.mix().roll());
+            case FIRST_PITCH_SHARE -> a.firstSurface(o -> o.mix().pitch());
+            case FIRST_SENSE -> a.firstSurface(o -> o.reversed() ? -1 : 1);
+            case ROLL_TRIM -> a.setup().controls().trims().roll();
+            case PITCH_TRIM -> a.setup().controls().trims().pitch();
+            case EXPO -> a.setup().controls().rates().expo();
+            case LOSSES_DECIDED -> 42 - a.setup().modes().losses().open().size();
+            case SERVOS -> positive(a.setup().controls().surfaces().size());
+            case SELECTOR_WEIGHT -> a.setup().modes().selector().weight();
+            case SELECTOR_OFFSET -> a.setup().modes().selector().offset();
+            case MICROS_PER_PERCENT -> a.setup().modes().selector().microsPerPercent();
+            case RETURN_HEIGHT -> a.setup().modes().home().height();
+            case CAPACITY -> a.pack().capacity();
+            case CELLS -> a.pack().cells();
+            case PACK_RESISTANCE -> a.pack().resistance();
+            case PACK_VOLTS -> 3.7 * a.pack().cells();
+            case FULL_VOLTS -> a.pack().restingVolts(0);
+            case PACK_MASS -> a.setup().packPart().map(p -> p.mass()).orElse(Double.NaN);
+            case THRUST_OVER_CENTRE -> a.setup()
+                    .motorPosition()
+                    .map(p -> p.up() - a.mass().centre().up())
+                    .orElse(Double.NaN);
+            case CRUISE_CURRENT -> a.trimmed(Trim.Result.Trimmed::current);
+            case CRUISE_POWER -> a.trimmed(Trim.Result.Trimmed::power);
+            case CRUISE_LIFT -> a.mass().mass()
                     * Atmosphere.GRAVITY
                     / (0.5
                             * a.density()
                             * a.planform().area()
-                            * Math.pow(a.setup().modes().limits().cruiseSpeed(), 2))),
-    ROLL_GAIN(Quantity.NUMBER_FINE, a -> a.setup().gains().roll().rate()),
-    MEASURED_WIND(Quantity.SPEED, a -> a.field(Field::wind)),
-    WIND_FROM(Quantity.BEARING, a -> a.field(Field::windFrom)),
-    WIND_HEIGHT(Quantity.HEIGHT, a -> a.field(Field::windHeight)),
-    WIND_AT_RETURN(
-            Quantity.SPEED, a -> a.field(f -> f.windAt(a.setup().modes().home().height()))),
-    TEMPERATURE(Quantity.TEMPERATURE, a -> a.field(Field::temperature)),
-    PRESSURE(Quantity.PRESSURE, a -> a.field(Field::pressure)),
-    HEIGHT_LIMIT(
-            Quantity.HEIGHT,
-            a -> a.field(f -> f.heightLimit().map(Field.HeightLimit::height).orElse(Double.NaN)));
-
-    private final Quantity quantity;
-    private final ToDoubleFunction<Knows> value;
-
-    Own(Quantity quantity, ToDoubleFunction<Knows> value) {
-        this.quantity = quantity;
-        this.value = value;
+                            * Math.pow(a.setup().modes().limits().cruiseSpeed(), 2));
+            case ROLL_GAIN -> a.setup().gains().roll().rate();
+            case MEASURED_WIND -> a.field(Field::wind);
+            case WIND_FROM -> a.field(Field::windFrom);
+            case WIND_HEIGHT -> a.field(Field::windHeight);
+            case WIND_AT_RETURN -> a.field(
+                    f -> f.windAt(a.setup().modes().home().height()));
+            case TEMPERATURE -> a.field(Field::temperature);
+            case PRESSURE -> a.field(Field::pressure);
+            case HEIGHT_LIMIT -> a.field(
+                    f -> f.heightLimit().map(Field.HeightLimit::height).orElse(Double.NaN));
+        };
     }
 
     private static double positive(double value) {
@@ -152,7 +225,7 @@ public enum Own {
 
     /** The value, if the aircraft or the field knows it. */
     private OptionalDouble of(Knows aircraft) {
-        double known = value.applyAsDouble(aircraft);
+        double known = value(aircraft);
         return Double.isFinite(known) ? OptionalDouble.of(known) : OptionalDouble.empty();
     }
 

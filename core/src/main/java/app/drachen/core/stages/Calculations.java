@@ -24,7 +24,8 @@ import java.util.stream.Stream;
 public final class Calculations {
     private static final class All {
         private static final List<Calculation> LIST = Stream.concat(
-                        Kits.all().stream().flatMap(kit -> kit.calculations().stream()), LogbookSums.all().stream())
+                        Kits.all().stream().flatMap(kit -> kit.calculations().get().stream()),
+                        LogbookSums.all().stream())
                 .toList();
     }
 

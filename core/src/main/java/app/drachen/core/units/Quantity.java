@@ -1,10 +1,15 @@
 package app.drachen.core.units;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.text.DecimalFormat;
 import java.text.DecimalFormatSymbols;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What kind of thing a number is, and so how it is shown and typed in either unit system.
@@ -87,9 +92,6 @@ public enum Quantity {
 
     private static final char OPEN = '\u27e6';
     private static final char CLOSE = '\u27e7';
-    private static final java.util.regex.Pattern MARKED =
-            java.util.regex.Pattern.compile("\u27e6(\\w+) ([^\u27e7]+)\u27e7");
-    private static final DecimalFormatSymbols SYMBOLS = symbols();
 
     private final Unit metric;
     private final Unit imperial;
@@ -105,11 +107,19 @@ public enum Quantity {
         this.also = List.of(also);
     }
 
-    private static DecimalFormatSymbols symbols() {
-        DecimalFormatSymbols symbols = DecimalFormatSymbols.getInstance(Locale.ROOT);
-        symbols.setGroupingSeparator('\u202f');
-        symbols.setMinusSign('\u2212');
-        return symbols;
+    /** Numbers with a power of ten, which are rare, so that the start need not wait for what writes them. */
+    private static final class Powers {
+        private static final DecimalFormatSymbols SYMBOLS = symbols();
+
+        private static DecimalFormatSymbols symbols() {
+            DecimalFormatSymbols symbols = DecimalFormatSymbols.getInstance(Locale.ROOT);
+            symbols.setMinusSign('\u2212');
+            return symbols;
+        }
+
+        static String number(double shown) {
+            return new DecimalFormat("0.###E0", SYMBOLS).format(shown);
+        }
     }
 
     public Unit unit(UnitSystem system) {
@@ -134,13 +144,20 @@ public enum Quantity {
             shown = 0;
         }
         if (Math.abs(shown) >= LONGEST) {
-            return new DecimalFormat("0.###E0", SYMBOLS).format(shown);
+            return Powers.number(shown);
         }
-        StringBuilder pattern = new StringBuilder(Math.abs(shown) >= 10_000 ? "#,##0" : "0");
-        if (unit.decimals() > 0) {
-            pattern.append('.').append("0".repeat(unit.decimals()));
+        // the exact value of the double is rounded, half to even
+        String digits = new BigDecimal(Math.abs(shown))
+                .setScale(unit.decimals(), RoundingMode.HALF_EVEN)
+                .toPlainString();
+        StringBuilder text = new StringBuilder(digits);
+        if (Math.abs(shown) >= 10_000) {
+            int whole = unit.decimals() == 0 ? digits.length() : digits.indexOf('.');
+            for (int at = whole - 3; at > 0; at -= 3) {
+                text.insert(at, '\u202f');
+            }
         }
-        return new DecimalFormat(pattern.toString(), SYMBOLS).format(shown);
+        return shown < 0 ? text.insert(0, '\u2212').toString() : text.toString();
     }
 
     /**
@@ -172,9 +189,32 @@ public enum Quantity {
         if (sentence.indexOf(OPEN) < 0) {
             return sentence;
         }
-        return MARKED.matcher(sentence)
-                .replaceAll(m -> java.util.regex.Matcher.quoteReplacement(
-                        valueOf(m.group(1)).text(Double.parseDouble(m.group(2)), system)));
+        StringBuilder read = new StringBuilder(sentence.length());
+        int done = 0;
+        for (int open = sentence.indexOf(OPEN); open >= 0; open = sentence.indexOf(OPEN, open + 1)) {
+            int close = sentence.indexOf(CLOSE, open);
+            Optional<String> value = close < 0 ? Optional.empty() : marked(sentence.substring(open + 1, close), system);
+            if (value.isPresent()) {
+                read.append(sentence, done, open).append(value.get());
+                done = close + 1;
+            }
+        }
+        return read.append(sentence, done, sentence.length()).toString();
+    }
+
+    /** What stands between two marks; nothing where a pilot's own words have such signs. */
+    private static Optional<String> marked(String between, UnitSystem system) {
+        int space = between.indexOf(' ');
+        for (Quantity quantity : values()) {
+            if (space == quantity.name().length() && between.startsWith(quantity.name())) {
+                try {
+                    return Optional.of(quantity.text(Double.parseDouble(between.substring(space + 1)), system));
+                } catch (NumberFormatException e) {
+                    return Optional.empty();
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     /**
@@ -187,8 +227,10 @@ public enum Quantity {
      * @throws IllegalArgumentException with one sentence that names the text and the units understood
      */
     public double parse(String typed, UnitSystem system) {
-        String text =
-                typed.strip().replace('\u2212', '-').replaceAll("(?<=[0-9])[ \u202f\u00a0](?=[0-9]{3}(?![0-9]))", "");
+        String text = typed.strip().replace('\u2212', '-');
+        if (text.indexOf(' ') > 0 || text.indexOf('\u202f') > 0 || text.indexOf('\u00a0') > 0) {
+            text = text.replaceAll("(?<=[0-9])[ \u202f\u00a0](?=[0-9]{3}(?![0-9]))", "");
+        }
         int end = 0;
         while (end < text.length() && "+-.,0123456789".indexOf(text.charAt(end)) >= 0 || isExponent(text, end)) {
             end++;
@@ -204,10 +246,12 @@ public enum Quantity {
         if (this == LEVEL && value > 0 && (symbol.equals("mW") || symbol.equals("W"))) {
             return 10 * Math.log10(symbol.equals("W") ? 1_000 * value : value);
         }
-        return find(symbol, system)
-                .map(unit -> unit.toSi(value))
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "\u201c" + symbol + "\u201d does not belong here" + other(symbol) + "; use " + understood()));
+        Optional<Unit> unit = find(symbol, system);
+        if (unit.isEmpty()) {
+            throw new IllegalArgumentException(
+                    "\u201c" + symbol + "\u201d does not belong here" + other(symbol) + "; use " + understood());
+        }
+        return unit.get().toSi(value);
     }
 
     /** What a symbol is that belongs to another quantity; empty where it belongs to none. */
@@ -283,7 +327,11 @@ public enum Quantity {
         if (symbol.isEmpty()) {
             return Optional.of(unit(system));
         }
-        return exact(symbol).or(() -> exact(plain(symbol))).or(() -> anyCapitals(plain(symbol)));
+        Optional<Unit> exact = exact(symbol);
+        if (exact.isEmpty()) {
+            exact = exact(plain(symbol));
+        }
+        return exact.isPresent() ? exact : anyCapitals(plain(symbol));
     }
 
     /** What a keyboard can write, in the signs of the units. */
@@ -305,26 +353,37 @@ public enum Quantity {
     }
 
     private Optional<Unit> exact(String symbol) {
-        return java.util.stream.Stream.concat(java.util.stream.Stream.of(metric, imperial), also.stream())
-                .filter(unit -> bare(unit.symbol()).equals(bare(symbol)))
-                .findFirst();
+        for (Unit unit : units()) {
+            if (bare(unit.symbol()).equals(bare(symbol))) {
+                return Optional.of(unit);
+            }
+        }
+        return Optional.empty();
     }
 
     /** A unit by its letters, if only one has them: mW and MW would be two. */
     private Optional<Unit> anyCapitals(String symbol) {
-        List<Unit> found = java.util.stream.Stream.concat(java.util.stream.Stream.of(metric, imperial), also.stream())
-                .filter(unit -> bare(unit.symbol()).equalsIgnoreCase(bare(symbol)))
-                .distinct()
-                .toList();
-        return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+        Set<Unit> found = new LinkedHashSet<>();
+        for (Unit unit : units()) {
+            if (bare(unit.symbol()).equalsIgnoreCase(bare(symbol))) {
+                found.add(unit);
+            }
+        }
+        return found.size() == 1 ? Optional.of(found.iterator().next()) : Optional.empty();
+    }
+
+    private List<Unit> units() {
+        List<Unit> units = new ArrayList<>(List.of(metric, imperial));
+        units.addAll(also);
+        return units;
     }
 
     private static String bare(String symbol) {
-        return symbol.replaceAll("[ \u00a0]", "");
+        return symbol.replace(" ", "").replace("\u00a0", "");
     }
 
     private String understood() {
-        return java.util.stream.Stream.concat(java.util.stream.Stream.of(metric, imperial), also.stream())
+        return units().stream()
                 .map(Unit::symbol)
                 .filter(s -> !s.isEmpty())
                 .distinct()

@@ -7,9 +7,12 @@ import java.util.regex.Pattern;
  * comma may be either, nobody guesses.
  */
 final class TypedNumber {
-    private static final Pattern ONE_COMMA = Pattern.compile("[+-]?[1-9][0-9]{0,2},[0-9]{3}");
-    private static final Pattern COMMA_THOUSANDS = Pattern.compile("[+-]?[0-9]{1,3}(,[0-9]{3})+(\\.[0-9]*)?");
-    private static final Pattern POINT_THOUSANDS = Pattern.compile("[+-]?[0-9]{1,3}(\\.[0-9]{3})+(,[0-9]*)?");
+    /** What is looked for where there is a comma, or more points than one. */
+    private static final class Shapes {
+        static final Pattern ONE_COMMA = Pattern.compile("[+-]?[1-9][0-9]{0,2},[0-9]{3}");
+        static final Pattern COMMA_THOUSANDS = Pattern.compile("[+-]?[0-9]{1,3}(,[0-9]{3})+(\\.[0-9]*)?");
+        static final Pattern POINT_THOUSANDS = Pattern.compile("[+-]?[0-9]{1,3}(\\.[0-9]{3})+(,[0-9]*)?");
+    }
 
     private TypedNumber() {}
 
@@ -20,17 +23,20 @@ final class TypedNumber {
      * @throws IllegalArgumentException if it may mean two numbers; with both
      */
     static String plain(String typed) {
-        if (ONE_COMMA.matcher(typed).matches()) {
+        if (typed.indexOf(',') < 0 && typed.indexOf('.') == typed.lastIndexOf('.')) {
+            return typed;
+        }
+        if (Shapes.ONE_COMMA.matcher(typed).matches()) {
             String fraction = typed.replace(',', '.').replaceAll("0+$", "").replaceAll("\\.$", "");
             throw new IllegalArgumentException("\u201c" + typed + "\u201d may be " + fraction + " or "
                     + typed.replace(",", "") + "; type the one you mean, without a comma");
         }
         boolean both = typed.indexOf(',') >= 0 && typed.indexOf('.') >= 0;
         boolean many = typed.indexOf(',') != typed.lastIndexOf(',') || typed.indexOf('.') != typed.lastIndexOf('.');
-        if ((both || many) && COMMA_THOUSANDS.matcher(typed).matches()) {
+        if ((both || many) && Shapes.COMMA_THOUSANDS.matcher(typed).matches()) {
             return typed.replace(",", "");
         }
-        if ((both || many) && POINT_THOUSANDS.matcher(typed).matches()) {
+        if ((both || many) && Shapes.POINT_THOUSANDS.matcher(typed).matches()) {
             return typed.replace(".", "").replace(',', '.');
         }
         return typed.replace(',', '.');

@@ -4,6 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.text.DecimalFormat;
+import java.text.DecimalFormatSymbols;
+import java.util.Locale;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -125,5 +129,50 @@ class QuantityTest {
         String told = assertThrows(IllegalArgumentException.class, () -> Ranges.require(name, value, low, high, unit))
                 .getMessage();
         assertEquals(said, told);
+    }
+
+    /** The JDK's own writer of numbers is the reference, over all magnitudes, ties and signs. */
+    @ParameterizedTest
+    @EnumSource(Quantity.class)
+    void numbersAreThoseOfTheJdk(Quantity quantity) {
+        DecimalFormatSymbols symbols = DecimalFormatSymbols.getInstance(Locale.ROOT);
+        symbols.setGroupingSeparator('\u202f');
+        symbols.setMinusSign('\u2212');
+        Random random = new Random(quantity.ordinal());
+        for (UnitSystem system : UnitSystem.values()) {
+            Unit unit = quantity.unit(system);
+            double step = Math.pow(10, -unit.decimals());
+            String fraction = unit.decimals() == 0 ? "" : "." + "0".repeat(unit.decimals());
+            DecimalFormat small = new DecimalFormat("0" + fraction, symbols);
+            DecimalFormat large = new DecimalFormat("#,##0" + fraction, symbols);
+            for (int i = 0; i < 400; i++) {
+                double wide = (random.nextBoolean() ? 1 : -1) * Math.pow(10, random.nextDouble() * 17 - 5);
+                double si = unit.toSi(i % 2 == 0 ? wide : (random.nextInt(40_000) - 20_000 + 0.5) * step);
+                double shown = unit.fromSi(si);
+                String expected = Math.abs(shown) < step / 2
+                        ? small.format(0)
+                        : (Math.abs(shown) >= 10_000 ? large : small).format(shown);
+                // beyond, the JDK writes noughts for the digits that a double has no room for
+                if (Math.abs(shown) < 1e9) {
+                    assertEquals(expected, quantity.number(si, system), quantity + " " + si);
+                }
+            }
+        }
+        assertEquals("1.235E15", Quantity.NUMBER.number(1.2346e15, UnitSystem.METRIC));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "\u27e6",
+                "\u27e6see note 3\u27e7",
+                "\u27e6MASS heavy\u27e7",
+                "a\u27e6MASS\u27e7b",
+                "\u27e7MASS 1\u27e6"
+            })
+    void signsOfAPilotsOwnStayAsTheyAre(String own) {
+        assertEquals(own, Quantity.read(own, UnitSystem.METRIC));
+        String around = own + Quantity.MASS.text(1.5) + own;
+        assertEquals(own + "1500\u00a0g" + own, Quantity.read(around, UnitSystem.METRIC));
     }
 }

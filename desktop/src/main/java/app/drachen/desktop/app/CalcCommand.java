@@ -207,10 +207,10 @@ final class CalcCommand implements Callable<Integer> {
             for (Working working : workings) {
                 to.println("  " + Json.line(working, units()) + "    " + working.formula());
             }
-            workings.get(0)
-                    .inputs()
-                    .forEach(in -> to.println("    with " + in.name() + " = "
-                            + in.quantity().text(in.value(), units()).replace('\u00a0', ' ')));
+            for (Working.Input in : workings.get(0).inputs()) {
+                to.println("    with " + in.name() + " = "
+                        + in.quantity().text(in.value(), units()).replace('\u00a0', ' '));
+            }
             to.println("    source: " + workings.get(0).source().text());
         }
     }

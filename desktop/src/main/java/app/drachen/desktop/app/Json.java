@@ -41,9 +41,11 @@ final class Json {
 
     static String line(Working working, UnitSystem units) {
         var quantity = working.quantity();
-        String spread = working.spread()
-                .map(s -> " (" + quantity.number(s.low(), units) + " to " + quantity.text(s.high(), units) + ")")
-                .orElse("");
+        String spread = "";
+        if (working.spread().isPresent()) {
+            Working.Spread s = working.spread().get();
+            spread = " (" + quantity.number(s.low(), units) + " to " + quantity.text(s.high(), units) + ")";
+        }
         return (Quantity.read(working.name(), units) + " " + quantity.text(working.value(), units) + spread)
                 .replace('\u00a0', ' ');
     }

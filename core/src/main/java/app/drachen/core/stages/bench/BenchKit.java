@@ -131,7 +131,7 @@ public final class BenchKit {
                                 "The board shows volts within 2 % and current within 10 % of a meter.",
                                 "Volts and current were not compared with a meter",
                                 "Read a meter beside it")),
-                BenchSums.all(),
+                BenchSums::all,
                 List.of(),
                 Optional.empty());
     }

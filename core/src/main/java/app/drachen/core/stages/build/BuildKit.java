@@ -33,7 +33,7 @@ public final class BuildKit {
                         new FullPower(),
                         new OwnFigures(
                                 Stage.BUILD, List.of(Facet.AIRFRAME, Facet.PARTS, Facet.PACKS, Facet.PROPULSION))),
-                BuildSums.all(),
+                BuildSums::all,
                 List.of(),
                 Optional.empty());
     }

@@ -44,7 +44,7 @@ public final class HarnessKit {
                         new OnUsbAlone(),
                         new BoardSits(),
                         new Noted()),
-                HarnessSums.all(),
+                HarnessSums::all,
                 List.of(),
                 Optional.empty());
     }

@@ -12,6 +12,6 @@ public final class HomingKit {
 
     /** Everything that belongs to the stage. */
     public static StageKit kit() {
-        return StageKit.answersOnly(Stage.HOMING, HomingSums.all(), List.of(new HomeFlight()), Gate.HOME);
+        return StageKit.answersOnly(Stage.HOMING, HomingSums::all, List.of(new HomeFlight()), Gate.HOME);
     }
 }

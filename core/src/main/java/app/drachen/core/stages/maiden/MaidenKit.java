@@ -30,7 +30,7 @@ public final class MaidenKit {
                         new LevelFlown(),
                         new GainsOfThisSize(),
                         new HoldFlown()),
-                MaidenSums.all(),
+                MaidenSums::all,
                 List.of(new FirstFlight(), new PowerFlight(), new HoldFlight()),
                 Optional.empty());
     }

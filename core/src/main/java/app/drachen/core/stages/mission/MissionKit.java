@@ -12,6 +12,6 @@ public final class MissionKit {
 
     /** Everything that belongs to the stage. */
     public static StageKit kit() {
-        return StageKit.answersOnly(Stage.MISSION, MissionSums.all(), List.of(new MissionFlight()), Gate.MISSION);
+        return StageKit.answersOnly(Stage.MISSION, MissionSums::all, List.of(new MissionFlight()), Gate.MISSION);
     }
 }

@@ -47,7 +47,7 @@ public final class ModesKit {
                         new HandOver(),
                         new DelayAllowed(),
                         new OwnFigures(Stage.MODES, List.of(Facet.SELECTOR, Facet.SPEED_RANGE, Facet.HOME_PROFILE))),
-                ModesSums.all(),
+                ModesSums::all,
                 List.of(),
                 Optional.empty());
     }

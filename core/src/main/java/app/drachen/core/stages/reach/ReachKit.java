@@ -11,6 +11,6 @@ public final class ReachKit {
 
     /** Everything that belongs to the stage. */
     public static StageKit kit() {
-        return StageKit.answersOnly(Stage.REACH, ReachSums.all(), List.of(), Gate.REACH);
+        return StageKit.answersOnly(Stage.REACH, ReachSums::all, List.of(), Gate.REACH);
     }
 }

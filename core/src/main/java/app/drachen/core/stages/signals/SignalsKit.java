@@ -35,7 +35,7 @@ public final class SignalsKit {
                         new ScalesChecked(),
                         new UnitsMeant(),
                         new HeightSource()),
-                SignalsSums.all(),
+                SignalsSums::all,
                 List.of(),
                 Optional.empty());
     }

@@ -48,7 +48,7 @@ public final class ThrowsKit {
                         new MixMeasured(),
                         new ThrustTrim(),
                         new OwnFigures(Stage.THROWS, List.of(Facet.LINKAGES, Facet.SERVO_SENSES, Facet.THROWS))),
-                ThrowsSums.all(),
+                ThrowsSums::all,
                 List.of(),
                 Optional.empty());
     }

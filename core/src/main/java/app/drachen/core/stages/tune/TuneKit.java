@@ -13,6 +13,6 @@ public final class TuneKit {
 
     /** Everything that belongs to the stage. */
     public static StageKit kit() {
-        return StageKit.answersOnly(Stage.TUNE, TuneSums.all(), List.of(new TuneFlight(), new TrimFlight()), Gate.TUNE);
+        return StageKit.answersOnly(Stage.TUNE, TuneSums::all, List.of(new TuneFlight(), new TrimFlight()), Gate.TUNE);
     }
 }
