@@ -1,9 +1,8 @@
 package app.drachen.core.aerodynamics;
 
 import app.drachen.core.aerodynamics.Strips.Strip;
-import java.util.HashMap;
+import app.drachen.core.math.Memory;
 import java.util.List;
-import java.util.Map;
 
 /**
  * What of {@link StripModel}'s strips does not change in flight, as numbers side by side: flow and force of a strip are linear in the
@@ -51,6 +50,10 @@ final class StripTable {
     /** Gaps at hinges, joints and waves of a wing as built, over a smooth one [-] (own estimate after Hoerner 1965, 1.05 to 1.25). */
     private static final double AS_BUILT = 1.12;
 
+    /** Stall angles by slope and maximum: many models are made of one aircraft. */
+    private static final Memory<List<Double>, Double> STALLS =
+            new Memory<>(512, of -> Separation.stallAngle(of.get(0), of.get(1)));
+
     /** Strip after strip, {@link #WIDTH} numbers each. */
     final double[] strip;
 
@@ -78,13 +81,12 @@ final class StripTable {
             along[k] = new double[count];
             across[k] = new double[count];
         }
-        Map<List<Double>, Double> stalls = new HashMap<>();
         double wing = 0;
         for (int i = 0; i < count; i++) {
             Strip s = strips.get(i);
             angle[i] = s.angle() - s.section().zeroLiftAngle();
             washed[i] = s.behindWing() ? 1 : 0;
-            air(i, s, error, stalls);
+            air(i, s, error);
             flow(i, s);
             force(i * WIDTH, s);
             wing += s.isWing() ? s.area() : 0;
@@ -92,7 +94,7 @@ final class StripTable {
         wingArea = wing;
     }
 
-    private void air(int i, Strip s, ModelError error, Map<List<Double>, Double> stalls) {
+    private void air(int i, Strip s, ModelError error) {
         int at = i * WIDTH;
         double slope = error.lift() * s.slope();
         double most = Stall.WING_SHARE * s.section().maximumLift() / Math.max(0.5, s.chordward()[0]);
@@ -101,15 +103,14 @@ final class StripTable {
         strip[at + DRAG] = error.drag() * AS_BUILT * s.section().leastDrag();
         strip[at + INDUCED] = s.inducedFactor();
         strip[at + HALF_AREA] = s.area() / 2 * (s.behindWing() ? TAIL_EFFICIENCY : 1);
-        strip[at + UP] = attachedTo(slope, most, stalls);
-        strip[at + DOWN] = attachedTo(slope, least, stalls);
+        strip[at + UP] = attachedTo(slope, most);
+        strip[at + DOWN] = attachedTo(slope, least);
         strip[at + MOMENT] = s.section().pitchingMoment();
         strip[at + WING] = s.isWing() ? 1 : 0;
     }
 
-    private static double attachedTo(double slope, double maximum, Map<List<Double>, Double> stalls) {
-        return stalls.computeIfAbsent(List.of(slope, maximum), k -> Separation.stallAngle(slope, maximum))
-                - Separation.STALL_BLEND;
+    private static double attachedTo(double slope, double maximum) {
+        return STALLS.of(List.of(slope, maximum)) - Separation.STALL_BLEND;
     }
 
     /** A turning strip has its angle at three quarters of its chord: half a chord behind its place. */
