@@ -239,11 +239,13 @@ final class Bins {
 
     /** The spectrum of gusts falls evenly: a line through the logarithms nearby, without those that stand out of it. */
     private double smooth(double[] logs, int line, double out, int[] near) {
+        int from = line;
+        while (from > 0 && near(from - 1, line)) {
+            from--;
+        }
         int n = 0;
-        for (int k = 0; k < logs.length; k++) {
-            if (Math.abs(logarithms[k] - logarithms[line]) < 0.8 || Math.abs(k - line) <= 7) {
-                near[n++] = k;
-            }
+        for (int k = from; k < logs.length && (k <= line || near(k, line)); k++) {
+            near[n++] = k;
         }
         Fit.Line through = Fit.line(logarithms, logs, near, n);
         for (int again = 0; again < 3; again++) {
@@ -260,6 +262,10 @@ final class Bins {
             through = Fit.line(logarithms, logs, near, n);
         }
         return Math.exp(through.at(logarithms[line]));
+    }
+
+    private boolean near(int other, int line) {
+        return Math.abs(logarithms[other] - logarithms[line]) < 0.8 || Math.abs(other - line) <= 7;
     }
 
     /** How much louder than the floor a window is beside a line; 1 as usual. */

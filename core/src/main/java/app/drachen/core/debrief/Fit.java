@@ -8,9 +8,8 @@ import java.util.stream.IntStream;
 final class Fit {
     private Fit() {}
 
-    /** Takes level, slope and some movements out of samples, as far as they explain them. */
-    static void without(double[] samples, List<double[]> movements) {
-        int n = samples.length;
+    /** Level and slope of so many samples, at right angles and of length 1. */
+    static List<double[]> trend(int n) {
         List<double[]> basis = new ArrayList<>();
         double[] level = new double[n];
         double[] slope = new double[n];
@@ -20,12 +19,25 @@ final class Fit {
         }
         add(basis, level);
         add(basis, slope);
+        return basis;
+    }
+
+    /**
+     * Takes level, slope and some movements out of samples, as far as they explain them.
+     *
+     * @param trend of as many samples
+     */
+    static void without(double[] samples, List<double[]> trend, List<double[]> movements) {
+        List<double[]> basis = new ArrayList<>(trend);
         movements.forEach(m -> add(basis, m));
         for (double[] one : basis) {
-            double share = dot(samples, one);
-            for (int i = 0; i < n; i++) {
-                samples[i] -= share * one[i];
-            }
+            less(samples, dot(samples, one), one);
+        }
+    }
+
+    private static void less(double[] samples, double share, double[] one) {
+        for (int i = 0; i < samples.length; i++) {
+            samples[i] -= share * one[i];
         }
     }
 
@@ -34,10 +46,7 @@ final class Fit {
         double[] rest = movement.clone();
         double before = Math.sqrt(dot(rest, rest));
         for (double[] one : basis) {
-            double share = dot(rest, one);
-            for (int i = 0; i < rest.length; i++) {
-                rest[i] -= share * one[i];
-            }
+            less(rest, dot(rest, one), one);
         }
         double length = Math.sqrt(dot(rest, rest));
         if (length > 1e-3 * before && length > 1e-12) {
@@ -154,7 +163,7 @@ final class Fit {
                 return 0;
             }
         }
-        without(samples, List.of());
+        without(samples, trend(n), List.of());
         double c = 0;
         double s = 0;
         for (int i = 0; i < n; i++) {

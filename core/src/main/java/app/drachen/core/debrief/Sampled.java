@@ -15,11 +15,14 @@ import java.util.function.Supplier;
 final class Sampled {
     private static final double LARGE = 0.25;
 
+    /** After so long an aircraft may answer a stick [s]. */
+    private static final double[] LATER = {0.25, 0.7};
+
     private final FlightLog log;
     private final int first;
     private final int last;
     private final Map<LogColumn, Grid> grids = Collections.synchronizedMap(new HashMap<>());
-    private final Map<String, double[]> sampled = Collections.synchronizedMap(new HashMap<>());
+    private final Map<Rate, double[]> sampled = Collections.synchronizedMap(new HashMap<>());
 
     /** Columns of the rows from a first to a last. */
     Sampled(FlightLog log, int first, int last) {
@@ -41,6 +44,24 @@ final class Sampled {
         }
     }
 
+    /**
+     * A column at a rate.
+     *
+     * @param column the column
+     * @param rate samples in a second [Hz]
+     */
+    private record Rate(LogColumn column, double rate) {}
+
+    /**
+     * A stick or a wish that may move a column, at the rate of some windows.
+     *
+     * @param column the stick or the wish
+     * @param hides whether it is the stick of the column: far off its middle and back, it hides what swings beside it
+     * @param start time of the first sample [s]
+     * @param all its samples [SI unit of its column]
+     */
+    record Pusher(LogColumn column, boolean hides, double start, double[] all) {}
+
     Grid grid(LogColumn column) {
         return once(grids, column, () -> Grid.of(log, column, first, last));
     }
@@ -52,7 +73,7 @@ final class Sampled {
 
     /** A stick or a wish at the rate of some windows, made once. */
     double[] sampled(LogColumn column, Bins bins) {
-        return once(sampled, column + " " + bins.length() + " " + bins.rate(), () -> bins.sampled(grid(column)));
+        return once(sampled, new Rate(column, bins.rate()), () -> bins.sampled(grid(column)));
     }
 
     /** Made once, or twice at the same time: nobody waits for another's. */
@@ -86,45 +107,55 @@ final class Sampled {
         };
     }
 
-    /** What the stick and the wishes did in a window: as they are, later, and summed up. */
-    List<double[]> commanded(LogColumn column, double from, Bins bins, List<Mover> movers) {
-        List<double[]> out = new ArrayList<>();
+    /** The sticks and wishes of a column that are in the log. */
+    List<Pusher> pushers(LogColumn column, Bins bins) {
+        List<Pusher> pushers = new ArrayList<>();
         List<LogColumn> moving = new ArrayList<>(wishes(column));
         stick(column).ifPresent(moving::add);
         for (LogColumn mover : moving) {
             Grid grid = log.has(mover) ? grid(mover) : Grid.NONE;
-            if (grid.steps() == 0) {
-                continue;
+            if (grid.steps() > 0) {
+                boolean hides = stick(column).equals(Optional.of(mover)) && mover != LogColumn.STICK_POWER;
+                pushers.add(new Pusher(mover, hides, grid.start(), sampled(mover, bins)));
             }
-            double[] all = sampled(mover, bins);
-            int at = (int) Math.rint((from - grid.start()) * bins.rate());
-            double[] now = new double[bins.size()];
-            if (!bins.fill(all, at, now) || Fit.deviation(now) < still(mover)) {
-                continue;
-            }
-            for (double later : new double[] {0.25, 0.7}) {
-                double[] before = new double[bins.size()];
-                if (bins.fill(all, at - (int) Math.rint(later * bins.rate()), before)) {
-                    out.add(before);
-                }
-            }
-            movers.add(new Mover(all, at));
-            out.add(now);
-            out.add(Fit.summed(now));
         }
-        return out;
+        return pushers;
     }
 
-    /** Whether the stick of a column moves so much in a window that all is its doing. */
-    boolean large(LogColumn column, double from, Bins bins) {
-        Optional<LogColumn> stick = stick(column).filter(s -> s != LogColumn.STICK_POWER && log.has(s));
-        if (stick.isEmpty() || grid(stick.get()).steps() == 0) {
-            return false;
+    /**
+     * What sticks and wishes did in a window: as they are, later, and summed up.
+     *
+     * @param from beginning [s]
+     * @param movers to which those are added that moved
+     * @return none where the stick moves so much that all is its doing
+     */
+    static Optional<List<double[]>> commanded(List<Pusher> pushers, double from, Bins bins, List<Mover> movers) {
+        List<double[]> out = new ArrayList<>();
+        for (Pusher pusher : pushers) {
+            double[] all = pusher.all();
+            int at = (int) Math.rint((from - pusher.start()) * bins.rate());
+            double[] now = new double[bins.size()];
+            double moved = bins.fill(all, at, now) ? Fit.deviation(now) : 0;
+            if (pusher.hides() && moved > LARGE) {
+                return Optional.empty();
+            }
+            if (moved >= still(pusher.column())) {
+                add(out, all, at, now, bins);
+                movers.add(new Mover(all, at));
+            }
         }
-        double[] all = sampled(stick.get(), bins);
-        double[] now = new double[bins.size()];
-        int at = (int) Math.rint((from - grid(stick.get()).start()) * bins.rate());
-        return bins.fill(all, at, now) && Fit.deviation(now) > LARGE;
+        return Optional.of(out);
+    }
+
+    private static void add(List<double[]> out, double[] all, int at, double[] now, Bins bins) {
+        for (double later : LATER) {
+            double[] before = new double[now.length];
+            if (bins.fill(all, at - (int) Math.rint(later * bins.rate()), before)) {
+                out.add(before);
+            }
+        }
+        out.add(now);
+        out.add(Fit.summed(now));
     }
 
     /** Less than this is no movement of a stick or a wish [SI unit of the column]. */

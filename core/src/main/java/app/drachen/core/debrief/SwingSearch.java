@@ -332,21 +332,21 @@ final class SwingSearch {
         double[] window = new double[bins.size()];
         double[] all = bins.sampled(grid);
         bins.smoothed(grid);
+        List<double[]> trend = Fit.trend(bins.size());
+        List<Sampled.Pusher> pushers = samples.pushers(column, bins);
         for (Stretch stretch : stretches) {
             for (double from = stretch.from(); from + bins.length() <= stretch.to() + 1e-9; from += bins.length() / 2) {
                 if (!bins.fill(all, (int) Math.rint((from - grid.start()) * bins.rate()), window)) {
                     continue;
                 }
-                double speed = speed(from, from + bins.length());
                 List<Sampled.Mover> movers = new ArrayList<>();
-                List<double[]> out = samples.commanded(column, from, bins, movers);
-                // with the stick far off its middle and back, what swings beside it cannot be told
-                boolean large = samples.large(column, from, bins);
-                if (large || window.length < 3 * (out.size() + 3)) {
+                Optional<List<double[]>> out = Sampled.commanded(pushers, from, bins, movers);
+                if (out.isEmpty() || window.length < 3 * (out.get().size() + 3)) {
                     continue;
                 }
-                double whole = out.isEmpty() ? 0 : Math.sqrt(2) * Fit.deviation(window);
-                Fit.without(window, out);
+                double whole = out.get().isEmpty() ? 0 : Math.sqrt(2) * Fit.deviation(window);
+                Fit.without(window, trend, out.get());
+                double speed = speed(from, from + bins.length());
                 windows.add(new Window(
                         stretch.mode(), from, from + bins.length(), bins.power(window), speed, whole, movers));
             }

@@ -3,17 +3,19 @@ package app.drachen.core.plot;
 import java.util.Arrays;
 
 /**
- * Samples over time with the least and greatest value of every 64, so that the picture of a million of them costs no
+ * Samples over time with the least and greatest value of every 16 and of every 256, so that the picture of a million of them costs no
  * more than a look at some thousands. A column without samples stays NaN and shows as a gap.
  */
 public final class Pyramid {
-    private static final int BITS = 6;
-    private static final int BLOCK = 1 << BITS;
+    private static final int[] BITS = {4, 8};
 
     private final double[] times;
     private final double[] values;
-    private final double[] least;
-    private final double[] greatest;
+
+    /** Of each level, of each of its blocks. */
+    private final double[][] least = new double[BITS.length][];
+
+    private final double[][] greatest = new double[BITS.length][];
 
     /**
      * Samples; the arrays are kept and must not change.
@@ -24,19 +26,25 @@ public final class Pyramid {
     public Pyramid(double[] times, double[] values) {
         this.times = times;
         this.values = values;
-        int blocks = (values.length + BLOCK - 1) >> BITS;
-        least = new double[blocks];
-        greatest = new double[blocks];
-        Arrays.fill(least, Double.NaN);
-        Arrays.fill(greatest, Double.NaN);
-        for (int i = 0; i < values.length; i++) {
-            double value = values[i];
-            if (!Double.isNaN(value)) {
-                int block = i >> BITS;
-                least[block] = Double.isNaN(least[block]) ? value : Math.min(least[block], value);
-                greatest[block] = Double.isNaN(greatest[block]) ? value : Math.max(greatest[block], value);
+        least[0] = blocks(values, BITS[0], false);
+        greatest[0] = blocks(values, BITS[0], true);
+        least[1] = blocks(least[0], BITS[1] - BITS[0], false);
+        greatest[1] = blocks(greatest[0], BITS[1] - BITS[0], true);
+    }
+
+    /** The least or the greatest of so many values that follow one another; NaN where there is none. */
+    private static double[] blocks(double[] of, int bits, boolean greatest) {
+        double[] blocks = new double[(of.length + (1 << bits) - 1) >> bits];
+        Arrays.fill(blocks, Double.NaN);
+        for (int i = 0; i < of.length; i++) {
+            int block = i >> bits;
+            double known = blocks[block];
+            // what is compared with no number is not more
+            if (Double.isNaN(known) || (greatest ? of[i] > known : of[i] < known)) {
+                blocks[block] = of[i];
             }
         }
+        return blocks;
     }
 
     /**
@@ -55,20 +63,30 @@ public final class Pyramid {
         int i = start < 0 ? -start - 1 : start;
         while (i < times.length && times[i] <= to) {
             int column = column(i, from, perSecond, columns);
-            int last = i + BLOCK - 1;
-            boolean whole = (i & BLOCK - 1) == 0
-                    && last < times.length
-                    && times[last] <= to
-                    && column(last, from, perSecond, columns) == column;
-            if (whole) {
-                put(pairs, column, least[i >> BITS], greatest[i >> BITS]);
-                i += BLOCK;
+            int level = BITS.length - 1;
+            while (level >= 0 && !whole(i, BITS[level], to, column, from, perSecond, columns)) {
+                level--;
+            }
+            if (level >= 0) {
+                int block = i >> BITS[level];
+                put(pairs, column, least[level][block], greatest[level][block]);
+                i += 1 << BITS[level];
             } else {
                 put(pairs, column, values[i], values[i]);
                 i++;
             }
         }
         return pairs;
+    }
+
+    /** Whether a block begins here and lies in one column. */
+    private boolean whole(int i, int bits, double to, int column, double from, double perSecond, int columns) {
+        int size = 1 << bits;
+        int last = i + size - 1;
+        return (i & size - 1) == 0
+                && last < times.length
+                && times[last] <= to
+                && column(last, from, perSecond, columns) == column;
     }
 
     private int column(int i, double from, double perSecond, int columns) {

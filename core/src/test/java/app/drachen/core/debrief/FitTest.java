@@ -61,7 +61,7 @@ class FitTest {
         double[] one = random.doubles(n, -1, 1).toArray();
         double[] two = random.doubles(n, -1, 1).toArray();
         double[] own = random.doubles(n, -1, 1).toArray();
-        Fit.without(own, List.of(one, two));
+        Fit.without(own, Fit.trend(own.length), List.of(one, two));
         double[] samples = new double[n];
         for (int i = 0; i < n; i++) {
             samples[i] = own[i] + 4 - 0.03 * i + 2.5 * one[i] - 1.5 * two[i];
@@ -69,7 +69,7 @@ class FitTest {
         // the same movement twice, and one that is hardly another, are taken out once
         double[] hardly = one.clone();
         hardly[7] += 1e-9;
-        Fit.without(samples, List.of(one, one, hardly, two));
+        Fit.without(samples, Fit.trend(samples.length), List.of(one, one, hardly, two));
         for (int i = 0; i < n; i++) {
             assertEquals(own[i], samples[i], 1e-9);
         }

@@ -2,7 +2,6 @@ package app.drachen.core.debrief;
 
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotSame;
 import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -14,6 +13,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.function.DoubleUnaryOperator;
 import org.junit.jupiter.api.Test;
@@ -41,6 +41,11 @@ class SampledTest {
         return new Sampled(log, 0, log.rows() - 1);
     }
 
+    private static Optional<List<double[]>> commanded(
+            FlightLog log, LogColumn column, double from, Bins bins, List<Sampled.Mover> movers) {
+        return Sampled.commanded(sampled(log).pushers(column, bins), from, bins, movers);
+    }
+
     private static final DoubleUnaryOperator MOVED = t -> 0.1 * Math.sin(2 * Math.PI * 0.4 * t) + 0.0003 * t;
 
     /** A stick that moved: as it is, a quarter of a second and 0.7 s before, and summed up as a rate does to an angle. */
@@ -51,7 +56,7 @@ class SampledTest {
                 .log();
         Bins bins = new Bins(8, RATE, 0.4, 4);
         List<Sampled.Mover> movers = new ArrayList<>();
-        List<double[]> out = sampled(log).commanded(LogColumn.PITCH, 40, bins, movers);
+        List<double[]> out = commanded(log, LogColumn.PITCH, 40, bins, movers).orElseThrow();
         assertEquals(1, movers.size());
         assertEquals(4, out.size());
         double[] lags = {6 / RATE, 18 / RATE, 0};
@@ -82,9 +87,8 @@ class SampledTest {
                 .log();
         Bins bins = new Bins(8, RATE, 0.4, 4);
         List<Sampled.Mover> movers = new ArrayList<>();
-        assertEquals(List.of(), sampled(log).commanded(LogColumn.PITCH, 40, bins, movers));
+        assertEquals(Optional.of(List.of()), commanded(log, LogColumn.PITCH, 40, bins, movers));
         assertEquals(List.of(), movers);
-        assertFalse(sampled(log).large(LogColumn.PITCH, 40, bins));
     }
 
     /** A wished bank moves the yaw rate too; a throw of the whole stick hides what swings beside it. */
@@ -96,11 +100,10 @@ class SampledTest {
                 .log();
         Bins bins = new Bins(8, RATE, 0.4, 4);
         List<Sampled.Mover> movers = new ArrayList<>();
-        sampled(log).commanded(LogColumn.YAW_RATE, 20, bins, movers);
+        assertTrue(commanded(log, LogColumn.YAW_RATE, 20, bins, movers).isPresent());
         assertEquals(2, movers.size());
-        assertFalse(sampled(log).large(LogColumn.YAW_RATE, 20, bins));
-        assertTrue(sampled(log).large(LogColumn.YAW_RATE, 80, bins));
-        assertFalse(sampled(log).large(LogColumn.ROLL, 80, bins), "its own stick is not in the log");
+        assertEquals(Optional.empty(), commanded(log, LogColumn.YAW_RATE, 80, bins, movers));
+        assertTrue(commanded(log, LogColumn.ROLL, 80, bins, movers).isPresent(), "its own stick is not in the log");
     }
 
     @Test
