@@ -6,26 +6,25 @@ import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
+import java.nio.file.DirectoryIteratorException;
+import java.nio.file.DirectoryStream;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.LongPredicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 
 /**
  * What is written goes into a new file beside its place, onto the disk, and then into its place in one step: whatever
  * fails, the file that was there is there. A hangar, a folder or what is no ordinary file is never written over.
  */
 public final class NewFile {
-    private static final Pattern LEFT = Pattern.compile("\\.drachen-(\\d{1,18})-\\d+\\.new");
     private static final byte[] DATABASE = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
     private static final AtomicLong COUNT = new AtomicLong();
 
@@ -141,24 +140,33 @@ public final class NewFile {
 
     /** Removes what programs that are no more left in a folder. */
     static void sweep(Path folder, LongPredicate gone) {
-        List<Path> found;
-        try (Stream<Path> beside = Files.list(folder)) {
-            found = beside.filter(p -> LEFT.matcher(p.getFileName().toString()).matches())
-                    .toList();
-        } catch (IOException e) {
-            return;
-        }
-        for (Path file : found) {
-            Matcher matcher = LEFT.matcher(file.getFileName().toString());
-            if (matcher.matches() && gone.test(Long.parseLong(matcher.group(1)))) {
-                try {
-                    Files.deleteIfExists(file);
-                } catch (IOException e) {
-                    // the next one tries again
-                    continue;
+        try (DirectoryStream<Path> beside = Files.newDirectoryStream(folder)) {
+            for (Path file : beside) {
+                String name = file.getFileName().toString();
+                if (name.startsWith(".drachen-")) {
+                    sweepOne(file, Left.NAME.matcher(name), gone);
                 }
             }
+        } catch (IOException | DirectoryIteratorException e) {
+            // it can be written all the same
+            return;
         }
+    }
+
+    private static void sweepOne(Path file, Matcher name, LongPredicate gone) {
+        if (name.matches() && gone.test(Long.parseLong(name.group(1)))) {
+            try {
+                Files.deleteIfExists(file);
+            } catch (IOException e) {
+                // the next one tries again
+                return;
+            }
+        }
+    }
+
+    /** What is seldom looked for. */
+    private static final class Left {
+        static final Pattern NAME = Pattern.compile("\\.drachen-(\\d{1,18})-\\d+\\.new");
     }
 
     /** Why the disk did not take it, and what to do, in words. */

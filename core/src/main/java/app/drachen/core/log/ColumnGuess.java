@@ -19,7 +19,9 @@ import java.util.Optional;
 public final class ColumnGuess {
 
     private final List<ForeignColumn> columns;
-    private final List<HeaderWords> words;
+    /** Of each header; none where the file is our own. */
+    private List<HeaderWords> words = List.of();
+
     private final Map<LogColumn, Integer> places = new EnumMap<>(LogColumn.class);
     private final String[] remarks;
     private final Map<LogColumn, Scale> scales = new EnumMap<>(LogColumn.class);
@@ -28,7 +30,6 @@ public final class ColumnGuess {
         this.columns = columns;
         remarks = new String[columns.size()];
         Arrays.fill(remarks, "");
-        words = columns.stream().map(c -> HeaderWords.of(c.header(), c.unit())).toList();
     }
 
     /**
@@ -51,6 +52,9 @@ public final class ColumnGuess {
         if (own) {
             guess.own();
         } else {
+            guess.words = columns.stream()
+                    .map(c -> HeaderWords.of(c.header(), c.unit()))
+                    .toList();
             if (columns.stream().allMatch(ForeignColumn::nameless)) {
                 guess.places.putAll(RangeGuess.of(columns));
                 guess.places.forEach((column, at) -> guess.remarks[at] = "guessed from its numbers alone");

@@ -15,7 +15,6 @@ import app.drachen.files.Imported;
 import app.drachen.files.track.Problems;
 import app.drachen.files.track.RowClock;
 import de.siegmar.fastcsv.reader.CsvParseException;
-import de.siegmar.fastcsv.reader.CsvReader;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -215,17 +214,14 @@ public final class CsvLogReader {
         handler.want(timePlace, TableRows.Want.NUMBER);
         handler.want(datePlace, TableRows.Want.TEXT);
         handler.want(momentPlace, TableRows.Want.TEXT);
-        var records = CsvReader.builder()
-                .fieldSeparator(table.shape().separator())
-                .build(handler, in)
-                .iterator();
+        RowReader records = new RowReader(in, table.shape().separator(), handler);
         long count = 0;
         while (records.hasNext()) {
             TableRow row = records.next();
             row.line += ahead;
             row(row, clock, records);
             if ((++count & 0x3FFF) == 0) {
-                progress.at((double) bytes.count() / size);
+                progress.at(records.share() * bytes.count() / size);
                 if (progress.cancelled()) {
                     throw failed("", "reading was cancelled; nothing was kept");
                 }

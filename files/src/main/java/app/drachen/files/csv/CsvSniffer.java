@@ -103,9 +103,11 @@ final class CsvSniffer {
     }
 
     private static boolean binary(String text) {
-        long control = text.chars()
-                .filter(c -> c < 32 && c != '\n' && c != '\r' && c != '\t' || c == 0xFFFD)
-                .count();
+        int control = 0;
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            control += c < 32 && c != '\n' && c != '\r' && c != '\t' || c == 0xFFFD ? 1 : 0;
+        }
         return control > text.length() / 50;
     }
 
@@ -134,10 +136,10 @@ final class CsvSniffer {
 
     private Sniffed find() throws ImportFailedException {
         for (char separator : SEPARATORS.toCharArray()) {
-            long most = head.stream()
-                    .mapToLong(line -> line.chars().filter(c -> c == separator).count())
-                    .max()
-                    .orElse(0);
+            int most = 0;
+            for (String line : head) {
+                most = Math.max(most, count(line, separator));
+            }
             if (most >= MOST_COLUMNS) {
                 throw new ImportFailedException(
                         file,
@@ -146,19 +148,8 @@ final class CsvSniffer {
                                 + " are not read, leave out those that are not needed");
             }
         }
-        CsvShape best = null;
-        double bestScore = 0;
-        for (char separator : SEPARATORS.toCharArray()) {
-            List<List<String>> rows = fields(head, separator);
-            for (boolean comma : separator == ',' ? new boolean[] {false} : new boolean[] {false, true}) {
-                int width = width(rows);
-                double score = width < 2 ? 0 : score(rows, width, comma);
-                if (score > bestScore) {
-                    bestScore = score;
-                    best = shape(rows, separator, comma, width);
-                }
-            }
-        }
+        CsvShape own = own();
+        CsvShape best = own == null ? likeliest() : own;
         boolean timesOnly = !head.isEmpty() && head.get(0).strip().equals(LogColumn.TIME.header());
         if (best == null && timesOnly) {
             best = shape(fields(head, ','), ',', false, 1);
@@ -186,6 +177,42 @@ final class CsvSniffer {
             throw new ImportFailedException(file, "", "no row below the headers; choose a log with data");
         }
         return new Sniffed(best, sample);
+    }
+
+    /** The layout under which most reads as numbers; null if there is none. */
+    private CsvShape likeliest() {
+        CsvShape best = null;
+        double bestScore = 0;
+        for (char separator : SEPARATORS.toCharArray()) {
+            List<List<String>> rows = fields(head, separator);
+            for (boolean comma : separator == ',' ? new boolean[] {false} : new boolean[] {false, true}) {
+                int width = width(rows);
+                double score = width < 2 ? 0 : score(rows, width, comma);
+                if (score > bestScore) {
+                    bestScore = score;
+                    best = shape(rows, separator, comma, width);
+                }
+            }
+        }
+        return best;
+    }
+
+    private static int count(String line, char sign) {
+        int count = 0;
+        for (int at = line.indexOf(sign); at >= 0; at = line.indexOf(sign, at + 1)) {
+            count++;
+        }
+        return count;
+    }
+
+    /** The layout of a log that Drachen wrote, whose first line tells all of it; else null. */
+    private CsvShape own() {
+        if (head.isEmpty() || !FlightLogCsv.begins(head.get(0))) {
+            return null;
+        }
+        List<List<String>> first = fields(head.subList(0, 1), ',');
+        boolean all = first.get(0).stream().allMatch(FlightLogCsv::isHeader);
+        return all ? shape(first, ',', false, first.get(0).size()) : null;
     }
 
     private static List<List<String>> fields(List<String> lines, char separator) {
@@ -250,7 +277,10 @@ final class CsvSniffer {
                     && i + 1 < rows.size()
                     && rows.get(i + 1).size() != width;
             if (Math.abs(row.size() - width) <= 1 && row.size() >= Math.min(2, width) && !comment) {
-                long numeric = row.stream().filter(f -> number(f, comma)).count();
+                int numeric = 0;
+                for (String field : row) {
+                    numeric += number(field, comma) ? 1 : 0;
+                }
                 if (numeric > row.size() / 4) {
                     break;
                 }

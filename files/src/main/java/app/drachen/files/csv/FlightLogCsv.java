@@ -32,6 +32,16 @@ public final class FlightLogCsv {
 
     private FlightLogCsv() {}
 
+    /** Whether a line begins as the first one of such a file does: what follows has this layout and no other. */
+    public static boolean begins(String line) {
+        return line.startsWith(LogColumn.TIME.header() + ",");
+    }
+
+    /** Whether such files have a column of this name. */
+    static boolean isHeader(String header) {
+        return header.equals(MOMENT) || LogColumn.byHeader(header).isPresent();
+    }
+
     /** Writes a log into a file. */
     public static void write(FlightLog log, Path file) throws IOException {
         NewFile.write(file, fresh -> {

@@ -52,11 +52,11 @@ public record ForeignTable(Path file, CsvShape shape, List<List<String>> rows, L
     private static ColumnGuess.Guessed guess(CsvShape shape, List<List<String>> rows) {
         List<ForeignColumn> columns = new ArrayList<>();
         for (int i = 0; i < shape.headers().size(); i++) {
-            int at = i;
-            double[] numbers = rows.stream()
-                    .mapToDouble(row ->
-                            at < row.size() ? NumberText.parse(row.get(at).strip(), shape.decimalComma()) : Double.NaN)
-                    .toArray();
+            double[] numbers = new double[rows.size()];
+            for (int k = 0; k < numbers.length; k++) {
+                List<String> row = rows.get(k);
+                numbers[k] = i < row.size() ? NumberText.parse(row.get(i).strip(), shape.decimalComma()) : Double.NaN;
+            }
             columns.add(new ForeignColumn(shape.headers().get(i), shape.units().get(i), numbers));
         }
         return ColumnGuess.of(columns);
@@ -67,7 +67,9 @@ public record ForeignTable(Path file, CsvShape shape, List<List<String>> rows, L
         for (int i = 0; i < guessed.size(); i++) {
             choices.add(LogMapping.Choice.of(shape.headers().get(i), guessed.get(i)));
         }
-        modeByWords(rows, choices);
+        if (!shape.headers().stream().allMatch(FlightLogCsv::isHeader)) {
+            modeByWords(rows, choices);
+        }
         LogMapping mapping = new LogMapping(choices, Map.of());
         Map<String, FlightMode> modes = new LinkedHashMap<>();
         for (String name : modeNames(rows, mapping)) {

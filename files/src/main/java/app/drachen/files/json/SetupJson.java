@@ -10,6 +10,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.JsonToken;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonMappingException;
@@ -25,6 +26,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.databind.ser.std.ToStringSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.MalformedInputException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
@@ -35,6 +37,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 
 /** Reads and writes the set-up document, and the field of the day in the same style. */
@@ -183,10 +186,8 @@ public final class SetupJson {
 
     private static Written readWritten(String text, Path named) throws ImportFailedException {
         try {
-            var tree = MAPPER.readTree(text);
-            if (tree == null
-                    || !tree.isObject()
-                    || !FORMAT.equals(tree.path("format").asText())) {
+            Head head = head(text);
+            if (!FORMAT.equals(head.format())) {
                 throw new ImportFailedException(
                         named,
                         "",
@@ -194,7 +195,7 @@ public final class SetupJson {
                                 + FORMAT
                                 + "\u201d); choose a file that Drachen exported");
             }
-            int version = tree.path("version").asInt();
+            int version = head.version();
             if (version > VERSION) {
                 throw new ImportFailedException(
                         named, "version " + version, "written by a newer Drachen; update this one");
@@ -202,7 +203,8 @@ public final class SetupJson {
             // a document of today is read from its text, so that what is wrong has its line
             Document document = version == VERSION || version < 1
                     ? MAPPER.readValue(text, Document.class)
-                    : MAPPER.treeToValue(SetupUpgrades.upgraded((ObjectNode) tree, version), Document.class);
+                    : MAPPER.treeToValue(
+                            SetupUpgrades.upgraded((ObjectNode) MAPPER.readTree(text), version), Document.class);
             return new Written(document.setup(), document.revision().filter(r -> r > 0));
         } catch (JsonMappingException e) {
             throw new ImportFailedException(named, place(e), JsonWords.of(e));
@@ -212,6 +214,32 @@ public final class SetupJson {
                     line(e.getLocation()),
                     "the JSON is broken here (" + JsonWords.broken(e) + "); mend it or export again");
         }
+    }
+
+    /** What a document says of itself, which stands at its beginning: all of it is not read twice. */
+    private record Head(String format, int version) {}
+
+    private static Head head(String text) throws JsonProcessingException {
+        String format = "";
+        OptionalInt version = OptionalInt.empty();
+        try (JsonParser json = MAPPER.createParser(text)) {
+            boolean object = json.nextToken() == JsonToken.START_OBJECT;
+            while (object && (format.isEmpty() || version.isEmpty()) && json.nextToken() == JsonToken.FIELD_NAME) {
+                String name = json.currentName();
+                json.nextToken();
+                if (name.equals("format")) {
+                    format = json.getValueAsString("");
+                } else if (name.equals("version")) {
+                    version = OptionalInt.of(json.getValueAsInt());
+                }
+                json.skipChildren();
+            }
+        } catch (JsonProcessingException e) {
+            throw e;
+        } catch (IOException e) {
+            throw new UncheckedIOException("a text is always there", e);
+        }
+        return new Head(format, version.orElse(0));
     }
 
     private static String place(JsonMappingException e) {

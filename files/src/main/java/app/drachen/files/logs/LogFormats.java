@@ -27,9 +27,6 @@ import java.util.regex.Pattern;
 
 /** The list of formats. A file is what the first entry takes it for; a table is whatever nothing else is. */
 public final class LogFormats {
-    private static final Pattern SENTENCE = Pattern.compile("(?m)^[^\\n]{0,59}\\$[A-Z]{2}[A-Z]{3},");
-    private static final Pattern FIX = Pattern.compile("(?m)^B\\d{13}[NS]\\d{8}[EW][AV]");
-
     /** A table of any program; its columns have to be understood. */
     public static final LogFormat TABLE = new LogFormat(
             "csv",
@@ -39,43 +36,49 @@ public final class LogFormats {
             Optional.of(LogFormats::table),
             Optional.of((name, log, home, file) -> FlightLogCsv.write(log, file)));
 
-    private static final List<LogFormat> ALL = List.of(
-            new LogFormat(
-                    "kml",
-                    "KML track",
-                    List.of(".kml"),
-                    start -> start.toLowerCase(Locale.ROOT).contains("<kml"),
-                    Optional.of(KmlReader::read),
-                    Optional.of(track(KmlWriter::write))),
-            new LogFormat(
-                    "geojson",
-                    "GeoJSON track",
-                    List.of(".geojson", ".json"),
-                    LogFormats::json,
-                    Optional.of(GeoJsonReader::read),
-                    Optional.of(track(GeoJsonWriter::write))),
-            new LogFormat(
-                    "gpx",
-                    "GPX track",
-                    List.of(".gpx"),
-                    LogFormats::xml,
-                    Optional.of(GpxReader::read),
-                    Optional.of(track(GpxWriter::write))),
-            new LogFormat(
-                    "igc",
-                    "IGC flight recording",
-                    List.of(".igc"),
-                    start -> FIX.matcher(start).find() || start.contains("HFDTE"),
-                    Optional.of(IgcReader::read),
-                    Optional.empty()),
-            new LogFormat(
-                    "nmea",
-                    "NMEA 0183 recording",
-                    List.of(".nmea"),
-                    start -> SENTENCE.matcher(start).find(),
-                    Optional.of(NmeaReader::read),
-                    Optional.empty()),
-            TABLE);
+    /** All of them, when another than a table of our own is asked for. */
+    private static final class All {
+        static final Pattern SENTENCE = Pattern.compile("(?m)^[^\\n]{0,59}\\$[A-Z]{2}[A-Z]{3},");
+        static final Pattern FIX = Pattern.compile("(?m)^B\\d{13}[NS]\\d{8}[EW][AV]");
+
+        static final List<LogFormat> LIST = List.of(
+                new LogFormat(
+                        "kml",
+                        "KML track",
+                        List.of(".kml"),
+                        start -> start.toLowerCase(Locale.ROOT).contains("<kml"),
+                        Optional.of(KmlReader::read),
+                        Optional.of(track(KmlWriter::write))),
+                new LogFormat(
+                        "geojson",
+                        "GeoJSON track",
+                        List.of(".geojson", ".json"),
+                        LogFormats::json,
+                        Optional.of(GeoJsonReader::read),
+                        Optional.of(track(GeoJsonWriter::write))),
+                new LogFormat(
+                        "gpx",
+                        "GPX track",
+                        List.of(".gpx"),
+                        LogFormats::xml,
+                        Optional.of(GpxReader::read),
+                        Optional.of(track(GpxWriter::write))),
+                new LogFormat(
+                        "igc",
+                        "IGC flight recording",
+                        List.of(".igc"),
+                        start -> FIX.matcher(start).find() || start.contains("HFDTE"),
+                        Optional.of(IgcReader::read),
+                        Optional.empty()),
+                new LogFormat(
+                        "nmea",
+                        "NMEA 0183 recording",
+                        List.of(".nmea"),
+                        start -> SENTENCE.matcher(start).find(),
+                        Optional.of(NmeaReader::read),
+                        Optional.empty()),
+                TABLE);
+    }
 
     private LogFormats() {}
 
@@ -104,17 +107,21 @@ public final class LogFormats {
     }
 
     public static List<LogFormat> all() {
-        return ALL;
+        return All.LIST;
     }
 
     /** The format that the beginning of a file looks like. */
     static LogFormat of(String start) {
-        return ALL.stream().filter(f -> f.known().test(start)).findFirst().orElseThrow();
+        // our own is known before the others are made
+        if (FlightLogCsv.begins(start)) {
+            return TABLE;
+        }
+        return All.LIST.stream().filter(f -> f.known().test(start)).findFirst().orElseThrow();
     }
 
     /** Endings of files that are read, for a chooser. */
     public static List<String> read() {
-        return ALL.stream()
+        return All.LIST.stream()
                 .filter(f -> f.reader().isPresent())
                 .flatMap(f -> f.endings().stream())
                 .toList();
@@ -122,7 +129,7 @@ public final class LogFormats {
 
     /** Endings of files that are written, one for each format. */
     public static List<String> written() {
-        return ALL.stream()
+        return All.LIST.stream()
                 .filter(f -> f.writer().isPresent())
                 .map(f -> f.endings().get(0))
                 .sorted()
@@ -131,7 +138,7 @@ public final class LogFormats {
 
     /** What can be read, in words. */
     public static String readable() {
-        List<String> words = ALL.stream()
+        List<String> words = All.LIST.stream()
                 .filter(f -> f.reader().isPresent())
                 .map(LogFormat::words)
                 .toList();
@@ -150,7 +157,8 @@ public final class LogFormats {
     public static void write(String name, FlightLog log, Optional<GeodeticPosition> home, Path file)
             throws IOException {
         String small = file.getFileName().toString().toLowerCase(Locale.ROOT);
-        for (LogFormat format : ALL) {
+        // most are tables
+        for (LogFormat format : small.endsWith(TABLE.endings().get(0)) ? List.of(TABLE) : All.LIST) {
             if (format.writer().isPresent() && format.endings().stream().anyMatch(small::endsWith)) {
                 format.writer().get().write(name, log, home, file);
                 return;

@@ -4,7 +4,13 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import app.drachen.core.log.FlightLog;
+import app.drachen.core.log.LogColumn;
+import app.drachen.core.modes.FlightMode;
+import app.drachen.core.working.Progress;
 import app.drachen.files.ImportFailedException;
+import app.drachen.files.Imported;
+import app.drachen.files.logs.LogFiles;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -196,5 +202,26 @@ class TextOfTablesTest {
                     .getMessage();
             assertTrue(told.startsWith("kein Log.csv") && told.contains("choose a log"), told);
         }
+    }
+
+    /** A log of our own is known by its first line; with anything strange in it, it is looked at like any other. */
+    @ParameterizedTest
+    @CsvSource({"mode, ','", "what, ','", "mode, ;", "what, ;"})
+    void ownTablesAreKnownByTheirFirstLine(String words, char separator) throws Exception {
+        String between = String.valueOf(separator);
+        StringBuilder text = new StringBuilder(
+                String.join(between, LogColumn.TIME.header(), LogColumn.HEIGHT.header(), words, "utc"));
+        for (int i = 0; i < 30; i++) {
+            String mode = (i < 15 ? FlightMode.MANUAL : FlightMode.HOME).label();
+            String moment = "2026-06-21T17:30:" + (10 + i) + "Z";
+            text.append('\n').append(String.join(between, String.valueOf(i), String.valueOf(3 * i), mode, moment));
+        }
+        Path file = Files.writeString(folder.resolve("own.csv"), text);
+        Imported<FlightLog> read = LogFiles.read(file, Progress.NONE);
+        assertEquals(30, read.value().rows());
+        assertEquals(87, read.value().value(LogColumn.HEIGHT, 29), 1e-9);
+        assertEquals(FlightMode.HOME.ordinal(), read.value().value(LogColumn.MODE, 29), "known by its words");
+        assertEquals(1_782_063_010.0, read.value().start().orElseThrow(), 1e-3, "2026-06-21 17:30:10 UTC");
+        assertEquals(List.of(), read.problems(), "nothing is left out");
     }
 }
