@@ -141,7 +141,7 @@ final class HandWalk {
                 String name = stage.label();
                 frame(name, "going there", () -> session.go(stage));
                 events(name);
-                on(session::undo);
+                frame(name, "undo", session::undo);
             }
             if (opened()) {
                 events("Debrief");
@@ -255,31 +255,49 @@ final class HandWalk {
         return frames.remove(frames.size() - 1);
     }
 
-    /** The event, and styles and layout of the pulse that follows it. */
+    /** The event, and styles and layout of the pulse that follows it; and by itself what comes of it once it is on disk. */
     private void frame(String screen, String what, Runnable event) throws Exception {
         CompletableFuture<Clock> pulse = new CompletableFuture<>();
         Clock handled = Screen.ask(() -> {
             Clock start = Clock.now();
             event.run();
             Clock spent = start.since();
-            Clock[] began = new Clock[1];
-            Runnable before = () -> began[0] = Clock.now();
-            Runnable[] after = new Runnable[1];
-            after[0] = () -> {
-                // a pulse that was under way when this was asked for is not the one
-                if (began[0] != null) {
-                    scene.removePreLayoutPulseListener(before);
-                    scene.removePostLayoutPulseListener(after[0]);
-                    pulse.complete(began[0].since());
-                }
-            };
-            scene.addPreLayoutPulseListener(before);
-            scene.addPostLayoutPulseListener(after[0]);
-            Platform.requestNextPulse();
+            listen(pulse);
             return spent;
         });
         Clock laidOut = awaited(pulse);
         frames.add(new Frame(screen, what, handled.wall() + laidOut.wall(), handled.work() + laidOut.work()));
+        if (!Screen.ask(() -> session.desk().saved())) {
+            brought(screen, what);
+        }
+    }
+
+    /** In time of the processor, since the disk takes its own. */
+    private void brought(String screen, String what) throws Exception {
+        Clock start = Screen.ask(Clock::now);
+        until(s -> session.desk().saved());
+        CompletableFuture<Clock> pulse = new CompletableFuture<>();
+        on(() -> listen(pulse));
+        awaited(pulse);
+        double work = Screen.ask(start::since).work();
+        frames.add(new Frame(screen, what + " once it is kept", work, work));
+    }
+
+    private void listen(CompletableFuture<Clock> pulse) {
+        Clock[] began = new Clock[1];
+        Runnable before = () -> began[0] = Clock.now();
+        Runnable[] after = new Runnable[1];
+        after[0] = () -> {
+            // a pulse that was under way when this was asked for is not the one
+            if (began[0] != null) {
+                scene.removePreLayoutPulseListener(before);
+                scene.removePostLayoutPulseListener(after[0]);
+                pulse.complete(began[0].since());
+            }
+        };
+        scene.addPreLayoutPulseListener(before);
+        scene.addPostLayoutPulseListener(after[0]);
+        Platform.requestNextPulse();
     }
 
     /** Waits for a pulse; one that is lost is asked for again. */

@@ -12,13 +12,11 @@ import app.drachen.core.working.Span;
 import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.files.sheet.Face;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.DoubleStream;
 import javafx.geometry.VPos;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
@@ -174,14 +172,15 @@ public final class StripPainter {
         int columns = (int) Math.max(1, right - LEFT);
         double[] pairs = seen(strip.column(), columns);
         double[] wanted = strip.wanted().map(w -> seen(w, columns)).orElse(new double[0]);
-        double low = DoubleStream.concat(Arrays.stream(pairs), Arrays.stream(wanted))
-                .filter(v -> !Double.isNaN(v))
-                .min()
-                .orElse(Double.POSITIVE_INFINITY);
-        double high = DoubleStream.concat(Arrays.stream(pairs), Arrays.stream(wanted))
-                .filter(v -> !Double.isNaN(v))
-                .max()
-                .orElse(Double.NEGATIVE_INFINITY);
+        double low = Double.POSITIVE_INFINITY;
+        double high = Double.NEGATIVE_INFINITY;
+        for (double[] values : new double[][] {pairs, wanted}) {
+            for (double value : values) {
+                // no number is neither less nor more
+                low = value < low ? value : low;
+                high = value > high ? value : high;
+            }
+        }
         g.setFont(Face.STRONG, 14);
         g.setFill(Ink.INK);
         g.setTextAlign(TextAlignment.LEFT);

@@ -1,12 +1,46 @@
 package app.drachen.desktop.widget;
 
+import javafx.event.ActionEvent;
+import javafx.event.Event;
+import javafx.event.EventHandler;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.TextField;
+import javafx.scene.input.InputMethodEvent;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 
-/** Keeps the keyboard where it was while a part of the screen is made anew. */
+/** Keeps the keyboard where it was while a part of the screen is made anew, and parts that would show the same. */
 public final class Focus {
+    /** What a part shows, among its properties; nothing once somebody has touched it. */
+    private static final String SHOWS = "shows";
+
     private Focus() {}
+
+    /**
+     * Rebuilds a part of the screen, unless it would show the same and nobody has touched it since it was made: styles of new fields cost
+     * more than all else that an update does. Once touched, it is made anew with the next update, so that what was typed and not taken,
+     * or ticked and refused, does not stay as if it were so.
+     *
+     * @param part what is rebuilt
+     * @param shows all that it shows, with equality by value; its handlers must act on the session as it is then
+     * @param rebuild makes it anew
+     */
+    public static void kept(Parent part, Object shows, Runnable rebuild) {
+        if (shows.equals(part.getProperties().get(SHOWS))) {
+            return;
+        }
+        if (!part.getProperties().containsKey(SHOWS)) {
+            EventHandler<Event> touched = e -> part.getProperties().put(SHOWS, "");
+            part.addEventFilter(KeyEvent.KEY_PRESSED, touched);
+            part.addEventFilter(KeyEvent.KEY_TYPED, touched);
+            part.addEventFilter(InputMethodEvent.INPUT_METHOD_TEXT_CHANGED, touched);
+            part.addEventFilter(MouseEvent.MOUSE_PRESSED, touched);
+            part.addEventFilter(ActionEvent.ACTION, touched);
+        }
+        kept(part, rebuild);
+        part.getProperties().put(SHOWS, shows);
+    }
 
     /**
      * Rebuilds a part of the screen; if the focus was inside, the new node of the same id gets it.

@@ -5,6 +5,7 @@ import app.drachen.core.bench.BenchCheck;
 import app.drachen.core.bench.BenchSession;
 import app.drachen.core.controls.Surface;
 import app.drachen.core.working.Finding.State;
+import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.StateMark;
 import app.drachen.desktop.widget.Texts;
 import java.util.List;
@@ -35,10 +36,12 @@ final class SurfaceQuestions extends VBox {
 
     /** Shows a check under way; it can be answered by hand only where it is open. */
     void show(BenchSession asked, boolean open) {
-        getChildren().clear();
-        for (int i = 0; i < asked.questions().size(); i++) {
-            getChildren().add(question(asked, i, open));
-        }
+        Focus.kept(this, List.of(asked, open), () -> {
+            getChildren().clear();
+            for (int i = 0; i < asked.questions().size(); i++) {
+                getChildren().add(question(asked, i, open));
+            }
+        });
     }
 
     private Node question(BenchSession asked, int index, boolean open) {

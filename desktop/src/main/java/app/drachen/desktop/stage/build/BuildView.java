@@ -16,6 +16,7 @@ import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.EditPopup;
+import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Tables;
@@ -88,10 +89,11 @@ public final class BuildView implements Place {
     /** Shows the figures of a set-up that is being dragged. */
     private void refigure(Setup setup) {
         double density = session.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
-        figures.getChildren().clear();
-        for (Working working : AircraftSheet.of(setup, density)) {
-            figures.getChildren().add(new WorkingRow(working, session.units()));
-        }
+        List<Working> sheet = AircraftSheet.of(setup, density);
+        Focus.kept(figures, List.of(sheet, session.units()), () -> figures.getChildren()
+                .setAll(sheet.stream()
+                        .map(w -> new WorkingRow(w, session.units()))
+                        .toList()));
     }
 
     @Override

@@ -66,7 +66,7 @@ final class Inspector extends VBox {
     }
 
     void show(Selection selection) {
-        Focus.kept(this, () -> rebuildShow(selection));
+        Focus.kept(this, List.of(session.setup(), selection, session.units()), () -> rebuildShow(selection));
     }
 
     private void rebuildShow(Selection selection) {

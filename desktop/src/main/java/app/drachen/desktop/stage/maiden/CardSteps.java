@@ -4,7 +4,9 @@ import app.drachen.core.cards.Card;
 import app.drachen.core.cards.CardStep;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.Texts;
+import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -24,9 +26,11 @@ final class CardSteps extends VBox {
      * @param whole whether it ended whole, so that the last step is done too
      */
     void show(Optional<Card> card, int now, boolean over, boolean whole, UnitSystem units) {
-        getChildren().clear();
-        card.ifPresent(c -> c.steps().forEach(s -> getChildren()
-                .add(line(s, s.number() < now || whole, s.number() == now && !over, units))));
+        Focus.kept(this, List.of(card, now, over, whole, units), () -> {
+            getChildren().clear();
+            card.ifPresent(c -> c.steps().forEach(s -> getChildren()
+                    .add(line(s, s.number() < now || whole, s.number() == now && !over, units))));
+        });
     }
 
     private static HBox line(CardStep step, boolean done, boolean now, UnitSystem units) {

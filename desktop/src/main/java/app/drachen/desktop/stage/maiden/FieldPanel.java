@@ -52,7 +52,14 @@ final class FieldPanel extends GridPane {
     }
 
     void update() {
-        Focus.kept(this, () -> rebuildUpdate());
+        List<Object> shows = List.of(
+                session.field(),
+                session.desk().sites(),
+                session.desk().today(),
+                session.desk().homeText(),
+                session.units());
+        Focus.kept(this, shows, this::rebuildUpdate);
+        obstacles.refresh(this);
     }
 
     private void rebuildUpdate() {
@@ -96,7 +103,6 @@ final class FieldPanel extends GridPane {
         HBox last = home();
         last.getChildren().add(wayHome(f));
         add(last, 0, count / 2 + 1, 2, 1);
-        obstacles.refresh(this);
     }
 
     /** How much stands on the way home, with a way to change it. */

@@ -194,10 +194,11 @@ public final class ModesView implements Place {
     }
 
     private void homeFields() {
-        Focus.kept(homeFields, () -> rebuildHomefields());
+        String trip = trip();
+        Focus.kept(homeFields, List.of(session.setup().modes().home(), session.units(), trip), () -> homeFields(trip));
     }
 
-    private void rebuildHomefields() {
+    private void homeFields(String trip) {
         HomeProfile home = session.setup().modes().home();
         homeFields.getChildren().clear();
         homeFields
@@ -226,7 +227,7 @@ public final class ModesView implements Place {
                                 + Quantity.DISTANCE.text(WayHome.FROM_DISTANCE, session.units())
                                 + " out at "
                                 + Quantity.HEIGHT.text(WayHome.FROM_HEIGHT, session.units())
-                                + trip(),
+                                + trip,
                         "soft",
                         "small"));
     }
@@ -253,11 +254,16 @@ public final class ModesView implements Place {
     }
 
     private void limits() {
-        Focus.kept(limitFields, () -> rebuildLimits());
+        Limits limits = session.setup().modes().limits();
+        List<Working> rows = turned(limits);
+        Focus.kept(limitFields, List.of(limits, session.units()), () -> rebuildLimits(limits));
+        Focus.kept(turns, List.of(rows, session.units()), () -> turns.getChildren()
+                .setAll(rows.stream()
+                        .map(w -> new WorkingRow(w, session.units()))
+                        .toList()));
     }
 
-    private void rebuildLimits() {
-        Limits limits = session.setup().modes().limits();
+    private void rebuildLimits(Limits limits) {
         limitFields
                 .getChildren()
                 .setAll(
@@ -271,6 +277,9 @@ public final class ModesView implements Place {
                                 Quantity.SPEED,
                                 limits.cruiseSpeed(),
                                 v -> setLimits("Cruise speed", v, Limits::withCruise)));
+    }
+
+    private List<Working> turned(Limits limits) {
         Turn turn = new Turn(limits.cruiseSpeed(), limits.bank());
         double stall = Stall.of(session.setup(), density()).speed();
         List<Working> rows = new ArrayList<>();
@@ -280,8 +289,7 @@ public final class ModesView implements Place {
         session.field()
                 .ifPresent(f -> rows.add(turn.leastCircleWorking(
                         f.windAt(session.setup().modes().home().height()))));
-        turns.getChildren().clear();
-        rows.forEach(w -> turns.getChildren().add(new WorkingRow(w, session.units())));
+        return rows;
     }
 
     private boolean setLimits(String reason, double value, BiFunction<Limits, Double, Limits> change) {

@@ -50,7 +50,7 @@ final class SelectorPane extends VBox {
     }
 
     void update() {
-        Focus.kept(this, this::rebuildSelector);
+        Focus.kept(this, List.of(session.setup().modes().selector(), session.units()), this::rebuildSelector);
     }
 
     private QuantityField field(String name, Quantity quantity, double value, DoublePredicate take) {

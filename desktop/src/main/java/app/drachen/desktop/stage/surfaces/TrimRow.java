@@ -44,7 +44,7 @@ final class TrimRow extends VBox {
     }
 
     void update() {
-        Focus.kept(trims, this::rebuild);
+        Focus.kept(trims, List.of(session.setup().controls(), session.units()), this::rebuild);
         rates();
     }
 

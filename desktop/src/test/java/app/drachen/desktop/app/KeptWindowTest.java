@@ -1,0 +1,171 @@
+package app.drachen.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotSame;
+import static org.junit.jupiter.api.Assertions.assertSame;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.clearance.Stage;
+import app.drachen.core.demo.DemoField;
+import app.drachen.core.draft.NewAircraft;
+import app.drachen.desktop.theme.Theme;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Parts of screens that would show the same are kept: what they show is what a shell made that moment shows. */
+class KeptWindowTest extends WindowTest {
+    /** What can be read on a node and below it, in the order in which it stands. */
+    private static void read(Node node, List<String> to) {
+        if ("notice".equals(node.getId()) || Deck.behind(node)) {
+            return;
+        }
+        String about = node.getId() == null ? "" : node.getId() + ": ";
+        if (node instanceof TextInputControl input) {
+            to.add(about
+                    + input.getText()
+                    + node.getPseudoClassStates().stream()
+                            .filter(s -> s.getPseudoClassName().equals("wrong"))
+                            .count());
+        } else if (node instanceof ComboBoxBase<?> box) {
+            to.add(about + box.getValue());
+        } else if (node instanceof ToggleButton toggle) {
+            to.add(about + toggle.getText() + toggle.isSelected() + toggle.isDisabled());
+        } else if (node instanceof CheckBox box) {
+            to.add(about + box.getText() + box.isSelected());
+        } else if (node instanceof Labeled label) {
+            to.add(about + label.getText());
+        }
+        // what skins add to these comes only once they are shown
+        boolean whole = node instanceof Labeled || node instanceof TextInputControl || node instanceof ComboBoxBase<?>;
+        if (node instanceof Parent parent && !whole) {
+            parent.getChildrenUnmodifiable().forEach(n -> read(n, to));
+        }
+    }
+
+    private void asNew(String after) throws Exception {
+        until(() -> desk.jobs().idle());
+        List<String> there = new ArrayList<>();
+        List<String> fresh = new ArrayList<>();
+        act(() -> read(Shown.lookup(scene, "#" + place()), there));
+        act(() -> {
+            Scene anew = new Scene(new Shell(session).root(), 1280, 800);
+            Theme.style(anew);
+            anew.getRoot().applyCss();
+            anew.getRoot().layout();
+            read(Shown.lookup(anew, "#" + place()), fresh);
+        });
+        assertTrue(there.size() > 3, after + ": " + there);
+        assertEquals(told(fresh), told(there), after);
+    }
+
+    private String place() {
+        return session.stage().name().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    /** What flies beside the screen may not be there yet in the new one. */
+    private static String told(List<String> texts) {
+        return texts.stream().filter(t -> !t.startsWith("stick-rates")).collect(Collectors.joining("\n"));
+    }
+
+    @ParameterizedTest
+    @EnumSource(names = {"BUILD", "THROWS", "MODES", "BENCH", "MAIDEN"})
+    void whatIsKeptIsWhatWouldBeMade(Stage stage) throws Exception {
+        open("Seeschwalbe", stage);
+        asNew("at first");
+        act(() -> session.go(Stage.REACH));
+        act(() -> session.go(stage));
+        asNew("gone and come back");
+        open("Rochen", stage);
+        asNew("another aircraft");
+        act(session::turnUnits);
+        asNew("other units");
+        act(() -> session.enter(DemoField.deichwiese()));
+        asNew("another field");
+        act(() -> session.edit(
+                "slower",
+                s -> s.withModes(s.modes().withLimits(s.modes().limits().withCruise(11.25)))));
+        asNew("another cruise speed");
+        act(() -> session.edit(
+                "turned",
+                s -> s.withControls(
+                        s.controls().change(s.controls().surfaces().get(0).surface(), o -> o.turnedRound()
+                                .withCentre(1_511)))));
+        asNew("an output turned round");
+        act(() -> session.edit("heavier", s -> s.withPart(s.parts().get(0).name(), p -> p.withMass(1.5 * p.mass()))));
+        asNew("a heavier part");
+        act(session::undo);
+        asNew("undone");
+        open("Seeschwalbe", stage);
+        asNew("the first aircraft again");
+        // at the end, for what is chosen in Build changes with it and stays chosen
+        act(() -> desk.add(NewAircraft.of(NewAircraft.Kind.values()[0], "From nothing"), "new", a -> {}, s -> {}));
+        until(() -> desk.shelf().stream()
+                .anyMatch(a -> a.name().equals("From nothing") && a.standing().isPresent()));
+        open("From nothing", stage);
+        asNew("an aircraft entered from nothing");
+    }
+
+    private List<Node> fields() throws Exception {
+        return ask(() -> Shown.all(scene, ".text-field").stream()
+                .filter(n -> n.getId() != null && n.getId().startsWith("field-"))
+                .map(Node.class::cast)
+                .toList());
+    }
+
+    /** Going away and back costs no new fields; once a field was typed into and left, the next update makes it anew. */
+    @ParameterizedTest
+    @CsvSource({"THROWS, 20", "MODES, 6", "BUILD, 3", "MAIDEN, 7"})
+    void untouchedFieldsStay(Stage stage, int least) throws Exception {
+        open("Seeschwalbe", stage);
+        List<Node> first = fields();
+        assertTrue(first.size() >= least, first.toString());
+        act(() -> session.go(Stage.TUNE));
+        act(() -> session.go(stage));
+        List<Node> again = fields();
+        assertEquals(first.size(), again.size());
+        for (int i = 0; i < first.size(); i++) {
+            assertSame(first.get(i), again.get(i), first.get(i).getId());
+        }
+        TextField field = (TextField) first.get(0);
+        String stood = ask(field::getText);
+        type(field.getId(), "nonsense");
+        act(session::refresh);
+        TextField anew = (TextField) node(field.getId());
+        assertNotSame(field, anew, "touched");
+        assertEquals(stood, ask(anew::getText), "nonsense does not stay as if it were so");
+    }
+
+    /** A toggle that was pressed and whose change was refused shows what is, not what was pressed. */
+    @Test
+    void whatWasRefusedDoesNotStay() throws Exception {
+        open("Seeschwalbe", Stage.THROWS);
+        ToggleButton sense = (ToggleButton) ask(() -> Shown.all(scene, ".toggle-button").stream()
+                .filter(n -> n.getId() != null && n.getId().startsWith("sense-"))
+                .findFirst()
+                .orElseThrow());
+        boolean was = ask(sense::isSelected);
+        act(() -> sense.setOnAction(e -> session.tell("refused")));
+        act(() -> sense.requestFocus());
+        press(KeyCode.SPACE);
+        assertEquals(!was, ask(sense::isSelected), "pressed");
+        act(session::refresh);
+        ToggleButton now = (ToggleButton) node(sense.getId());
+        assertNotSame(sense, now);
+        assertEquals(was, ask(now::isSelected));
+    }
+}
