@@ -59,7 +59,7 @@ abstract class WindowTest {
     private static Path template;
 
     /** Whoever waits longer waits for nothing, on a slow and busy machine too [s]. */
-    static final long PATIENCE = 180;
+    static final long PATIENCE = 90;
 
     final FxRobot robot = new FxRobot();
     Path folder;
@@ -115,7 +115,10 @@ abstract class WindowTest {
         hangar = Hangar.open(file);
         hangar.watch(WindowTest.this::looked);
         javafx.stage.Stage window = FxToolkit.registerPrimaryStage();
+        // what a class before this one in the same process has set does not stay
+        WaitForAsyncUtils.autoCheckException = true;
         FxToolkit.setupFixture(() -> {
+            Screen.uncaught(unforeseen::add);
             desk = new Desk(
                     hangar,
                     Screen.jobs(unforeseen::add),
@@ -168,8 +171,23 @@ abstract class WindowTest {
     }
 
     void until(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(PATIENCE, TimeUnit.SECONDS, () -> ask(condition));
+        try {
+            WaitForAsyncUtils.waitFor(PATIENCE, TimeUnit.SECONDS, () -> ask(condition));
+        } catch (TimeoutException e) {
+            throw new AssertionError(ask(this::seen), e);
+        }
         quiet();
+    }
+
+    /** What there was to see when something did not come: which window has the keyboard and what in it, what it told, what went wrong. */
+    private String seen() {
+        return "did not come; "
+                + Window.getWindows().stream()
+                        .map(w -> w.getClass().getSimpleName() + (w.isFocused() ? " with" : " without")
+                                + " the keyboard at " + w.getScene().getFocusOwner())
+                        .toList()
+                + "; told: " + noticed()
+                + "; unforeseen: " + unforeseen;
     }
 
     /**
@@ -316,11 +334,15 @@ abstract class WindowTest {
     }
 
     String notice() throws Exception {
-        return ask(() -> Shown.lookup(scene, "#notice").isVisible()
+        return ask(this::noticed);
+    }
+
+    private String noticed() {
+        return Shown.lookup(scene, "#notice").isVisible()
                 ? Shown.lookup(scene, "#notice").lookupAll(".label").stream()
                         .map(n -> ((Label) n).getText())
                         .collect(Collectors.joining("\n"))
-                : "");
+                : "";
     }
 
     /** Opens an aircraft at a stage. */
