@@ -48,49 +48,64 @@ public final class Pyramid {
     }
 
     /**
-     * Least and greatest value per column.
+     * Least and greatest value per column. Columns lie on a grid from time zero on, so that each says the same whatever else is in view,
+     * and a picture that moves does not shimmer.
      *
-     * @param from time at the left edge [s]
-     * @param to time at the right edge [s], above the left
-     * @param columns number of pixel columns, at least 1
+     * @param seconds width of a column [s], above 0
+     * @param first number of the first; column k holds what lies from k to k + 1 widths after zero
+     * @param columns how many, 0 or more
      * @return pairs of least and greatest value [unit of the samples], NaN in empty columns
      */
-    public double[] leastAndGreatest(double from, double to, int columns) {
+    public double[] leastAndGreatest(double seconds, long first, int columns) {
         double[] pairs = new double[2 * columns];
         Arrays.fill(pairs, Double.NaN);
-        double perSecond = columns / (to - from);
-        int start = Arrays.binarySearch(times, from);
-        int i = start < 0 ? -start - 1 : start;
-        while (i < times.length && times[i] <= to) {
-            int column = column(i, from, perSecond, columns);
+        int i = begin(seconds, first);
+        while (i < times.length) {
+            long column = column(i, seconds);
+            if (column >= first + columns) {
+                return pairs;
+            }
             int level = BITS.length - 1;
-            while (level >= 0 && !whole(i, BITS[level], to, column, from, perSecond, columns)) {
+            while (level >= 0 && !whole(i, BITS[level], column, seconds)) {
                 level--;
             }
+            int at = (int) (column - first);
             if (level >= 0) {
                 int block = i >> BITS[level];
-                put(pairs, column, least[level][block], greatest[level][block]);
+                put(pairs, at, least[level][block], greatest[level][block]);
                 i += 1 << BITS[level];
             } else {
-                put(pairs, column, values[i], values[i]);
+                put(pairs, at, values[i], values[i]);
                 i++;
             }
         }
         return pairs;
     }
 
-    /** Whether a block begins here and lies in one column. */
-    private boolean whole(int i, int bits, double to, int column, double from, double perSecond, int columns) {
-        int size = 1 << bits;
-        int last = i + size - 1;
-        return (i & size - 1) == 0
-                && last < times.length
-                && times[last] <= to
-                && column(last, from, perSecond, columns) == column;
+    /** The first sample in a column or after it. */
+    private int begin(double seconds, long column) {
+        int low = 0;
+        int high = times.length;
+        while (low < high) {
+            int mid = (low + high) >>> 1;
+            if (column(mid, seconds) < column) {
+                low = mid + 1;
+            } else {
+                high = mid;
+            }
+        }
+        return low;
     }
 
-    private int column(int i, double from, double perSecond, int columns) {
-        return Math.min(columns - 1, (int) ((times[i] - from) * perSecond));
+    /** Whether a block begins here and lies in one column. */
+    private boolean whole(int i, int bits, long column, double seconds) {
+        int size = 1 << bits;
+        int last = i + size - 1;
+        return (i & size - 1) == 0 && last < times.length && column(last, seconds) == column;
+    }
+
+    private long column(int i, double seconds) {
+        return (long) Math.floor(times[i] / seconds);
     }
 
     private static void put(double[] pairs, int column, double low, double high) {

@@ -43,7 +43,7 @@ class PlotTest {
         }
         values[7_321] = 42;
         values[9_999] = -17;
-        double[] pairs = new Pyramid(times, values).leastAndGreatest(0, times[9_999], 200);
+        double[] pairs = new Pyramid(times, values).leastAndGreatest(0.5, 0, 200);
         double most = Double.NEGATIVE_INFINITY;
         int empty = 0;
         for (int c = 0; c < 200; c++) {

@@ -11,17 +11,17 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** The picture of many samples is that of looking at every one of them. */
 class PyramidTest {
-    private static double[] plainly(double[] times, double[] values, double from, double to, int columns) {
+    private static double[] plainly(double[] times, double[] values, double seconds, long first, int columns) {
         double[] pairs = new double[2 * columns];
         Arrays.fill(pairs, Double.NaN);
         for (int i = 0; i < times.length; i++) {
-            if (times[i] < from || times[i] > to || Double.isNaN(values[i])) {
+            double column = Math.floor(times[i] / seconds) - first;
+            if (column < 0 || column >= columns || Double.isNaN(values[i])) {
                 continue;
             }
-            int column = Math.min(columns - 1, (int) ((times[i] - from) * (columns / (to - from))));
-            pairs[2 * column] = Double.isNaN(pairs[2 * column]) ? values[i] : Math.min(pairs[2 * column], values[i]);
-            pairs[2 * column + 1] =
-                    Double.isNaN(pairs[2 * column + 1]) ? values[i] : Math.max(pairs[2 * column + 1], values[i]);
+            int at = 2 * (int) column;
+            pairs[at] = Double.isNaN(pairs[at]) ? values[i] : Math.min(pairs[at], values[i]);
+            pairs[at + 1] = Double.isNaN(pairs[at + 1]) ? values[i] : Math.max(pairs[at + 1], values[i]);
         }
         return pairs;
     }
@@ -50,23 +50,37 @@ class PyramidTest {
         Pyramid pyramid = new Pyramid(times, values);
         double whole = times[samples - 1] - times[0] + 1;
         for (int view = 0; view < 60; view++) {
-            double from = times[0] - 5 + random.nextDouble() * whole;
-            double to = from + Math.pow(10, -2 + 2.2 * random.nextDouble()) * whole;
-            double[] wanted = plainly(times, values, from, to, columns);
+            double seconds = Math.pow(10, -2 + 2.2 * random.nextDouble()) * whole / columns;
+            long first = (long) Math.floor((times[0] - 5 + random.nextDouble() * whole) / seconds);
             assertEquals(
-                    Arrays.toString(wanted),
-                    Arrays.toString(pyramid.leastAndGreatest(from, to, columns)),
-                    from + " to " + to);
+                    Arrays.toString(plainly(times, values, seconds, first, columns)),
+                    Arrays.toString(pyramid.leastAndGreatest(seconds, first, columns)),
+                    columns + " of " + seconds + " s from " + first);
+        }
+        // moved, by little and by more than it shows, made wider and narrower, at the same and at another scale
+        Sight sight = new Sight(pyramid);
+        double seconds = whole / columns;
+        long first = (long) Math.floor(times[0] / seconds);
+        for (int move = 0; move < 60; move++) {
+            first += Math.round(random.nextGaussian() * columns / 3);
+            seconds *= random.nextInt(5) == 0 ? 1.25 : 1;
+            int width = Math.max(1, columns + random.nextInt(7) - 3);
+            assertEquals(
+                    Arrays.toString(plainly(times, values, seconds, first, width)),
+                    Arrays.toString(sight.of(seconds, first, width)),
+                    width + " of " + seconds + " s moved to " + first);
         }
     }
 
     @Test
-    void theEdgesOfTheViewAreInIt() {
+    void aSampleOnTheEdgeLiesInTheColumnThatBeginsThere() {
         double[] times = {0, 1, 2, 3, 4};
         double[] values = {7, -3, 5, Double.NaN, 9};
-        double[] pairs = new Pyramid(times, values).leastAndGreatest(0, 4, 4);
-        assertEquals("[7.0, 7.0, -3.0, -3.0, 5.0, 5.0, 9.0, 9.0]", Arrays.toString(pairs));
-        assertTrue(Arrays.stream(new Pyramid(times, values).leastAndGreatest(4.5, 9, 3))
-                .allMatch(Double::isNaN));
+        Pyramid pyramid = new Pyramid(times, values);
+        assertEquals(
+                "[7.0, 7.0, -3.0, -3.0, 5.0, 5.0, NaN, NaN, 9.0, 9.0]",
+                Arrays.toString(pyramid.leastAndGreatest(1, 0, 5)));
+        assertTrue(Arrays.stream(pyramid.leastAndGreatest(1.5, 3, 3)).allMatch(Double::isNaN));
+        assertEquals(0, pyramid.leastAndGreatest(1, 2, 0).length);
     }
 }

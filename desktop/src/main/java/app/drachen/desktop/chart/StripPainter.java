@@ -6,6 +6,7 @@ import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.plot.LinearScale;
 import app.drachen.core.plot.Pyramid;
+import app.drachen.core.plot.Sight;
 import app.drachen.core.plot.Ticks;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Span;
@@ -37,13 +38,18 @@ public final class StripPainter {
     private static final double ROUGH = 60;
 
     private final List<StripChart.Strip> strips;
-    private final Map<LogColumn, Pyramid> data = new EnumMap<>(LogColumn.class);
+    private final Map<LogColumn, Sight> data = new EnumMap<>(LogColumn.class);
     private final FlightLog log;
     private final List<ModeSegment> segments;
     private final List<StripChart.Mark> marks;
     private final UnitSystem units;
     private double from;
     private double to = 60;
+
+    /** Of one pixel [s], and where the first one of the view lies on the grid of them from zero on. */
+    private double pixel = 1;
+
+    private long first;
     private Optional<Span> lit = Optional.empty();
 
     /** A painter of a log. */
@@ -60,8 +66,8 @@ public final class StripPainter {
         this.units = units;
         double[] times = log.values(LogColumn.TIME);
         for (StripChart.Strip strip : strips) {
-            data.put(strip.column(), new Pyramid(times, log.values(strip.column())));
-            strip.wanted().ifPresent(w -> data.put(w, new Pyramid(times, log.values(w))));
+            data.put(strip.column(), new Sight(new Pyramid(times, log.values(strip.column()))));
+            strip.wanted().ifPresent(w -> data.put(w, new Sight(new Pyramid(times, log.values(w)))));
         }
         view(start(), end());
     }
@@ -93,7 +99,7 @@ public final class StripPainter {
             return;
         }
         double right = width - RIGHT;
-        LinearScale time = new LinearScale(from, to, LEFT, right);
+        LinearScale time = time((int) (right - LEFT));
         bands(g, time, right, height);
         lit.ifPresent(s -> lit(g, time, s, right, height));
         double top = BAND + 8;
@@ -128,6 +134,16 @@ public final class StripPainter {
             g.setTextAlign(TextAlignment.CENTER);
             g.fillText("Nothing flown yet.", (LEFT + right) / 2, height / 2);
         }
+    }
+
+    /** The view, moved by less than a pixel to where its pixels hold what they held before it moved. */
+    private LinearScale time(int columns) {
+        double seconds = (to - from) / columns;
+        if (Math.abs(seconds - pixel) > 1e-9 * seconds) {
+            pixel = seconds;
+        }
+        first = (long) Math.floor(from / pixel);
+        return new LinearScale(first * pixel, (first + columns) * pixel, LEFT, LEFT + columns);
     }
 
     private static void lit(Pen g, LinearScale time, Span stretch, double right, double height) {
@@ -169,7 +185,8 @@ public final class StripPainter {
     }
 
     private void strip(Pen g, StripChart.Strip strip, double top, double height, double right) {
-        int columns = (int) Math.max(1, right - LEFT);
+        // one more, since the view may begin within its first
+        int columns = (int) (right - LEFT) + 1;
         double[] pairs = seen(strip.column(), columns);
         double[] wanted = strip.wanted().map(w -> seen(w, columns)).orElse(new double[0]);
         double low = Double.POSITIVE_INFINITY;
@@ -214,12 +231,11 @@ public final class StripPainter {
     }
 
     private double[] seen(LogColumn column, int columns) {
-        return data.get(column).leastAndGreatest(from, to, columns);
+        return data.get(column).of(pixel, first, columns);
     }
 
     private void line(Pen g, double[] pairs, LinearScale scale, Color colour, boolean dashed) {
-        double seconds = (to - from) / (pairs.length / 2.0);
-        int bridge = (int) Math.max(2, 0.5 / seconds);
+        int bridge = (int) Math.max(2, 0.5 / pixel);
         double perPixel = (log.rowAt(to) - log.rowAt(from)) / (pairs.length / 2.0);
         boolean dense = perPixel > (dashed ? 10 : 1) * DENSE;
         g.setStroke(colour);
