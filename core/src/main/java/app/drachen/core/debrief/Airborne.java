@@ -42,7 +42,7 @@ record Airborne(int launch, int landing, double ground, boolean down) {
         if (height.length == 0) {
             return Optional.of(new Airborne(launch, landing, ground, landing < log.rows() - 1));
         }
-        if (!rises(log)) {
+        if (!rises(height)) {
             return Optional.empty();
         }
         int left = Double.isNaN(before) ? launch : leaves(height, launch, landing, before);
@@ -70,15 +70,24 @@ record Airborne(int launch, int landing, double ground, boolean down) {
 
     /** Whether its heights rise as those of something that flies. */
     static boolean rises(FlightLog log) {
-        DoubleSummaryStatistics heights = Arrays.stream(steady(log.values(LogColumn.HEIGHT)))
-                .filter(h -> !Double.isNaN(h))
-                .summaryStatistics();
+        return rises(steady(log.values(LogColumn.HEIGHT)));
+    }
+
+    private static boolean rises(double[] steady) {
+        DoubleSummaryStatistics heights =
+                Arrays.stream(steady).filter(h -> !Double.isNaN(h)).summaryStatistics();
         return heights.getMax() - heights.getMin() >= RISES;
     }
 
+    /** Moves the numbers about. */
     private static double upperQuarter(double[] column) {
-        double[] values = Arrays.stream(column).filter(v -> !Double.isNaN(v)).toArray();
-        return values.length == 0 ? Double.NaN : Select.nth(values, values.length, values.length * 3 / 4);
+        int n = 0;
+        for (double value : column) {
+            if (!Double.isNaN(value)) {
+                column[n++] = value;
+            }
+        }
+        return n == 0 ? Double.NaN : Select.nth(column, n, n * 3 / 4);
     }
 
     private static int moving(FlightLog log, LogColumn speeds, double above, int step) {

@@ -194,11 +194,15 @@ public record Lost(What what, Span span, String evidence) {
         return !Double.isNaN(log.mean(column, facts.launch(), facts.landing() + 1));
     }
 
+    /** The greatest value of a column; 0 where there is none. */
     private static double greatest(FlightLog log, LogColumn column) {
-        return Arrays.stream(log.values(column))
-                .filter(v -> !Double.isNaN(v))
-                .max()
-                .orElse(0);
+        double most = Double.NEGATIVE_INFINITY;
+        for (int row = 0; log.has(column) && row < log.rows(); row++) {
+            double value = log.value(column, row);
+            // no number is not more
+            most = value > most ? value : most;
+        }
+        return most == Double.NEGATIVE_INFINITY ? 0 : most;
     }
 
     /** Usual time between new values of a column in the air [s]; infinite with fewer than ten. */

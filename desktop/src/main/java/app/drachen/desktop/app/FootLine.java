@@ -14,6 +14,12 @@ import javafx.scene.layout.Region;
 /** The line at the foot of the window: revision and whether it is on disk, field, units and keys. */
 final class FootLine extends HBox {
     private final Session session;
+    private final Label demo = Texts.label("Demo", "strong");
+    private final Label revision = Texts.label("", "strong");
+    private final Label file = Texts.label("");
+    private final Label reason = Texts.label("");
+    private final Label field = Texts.label("");
+    private final Label units = Texts.label("");
 
     FootLine(Session session) {
         super(18);
@@ -22,39 +28,43 @@ final class FootLine extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         setMinHeight(32);
         setPrefHeight(32);
+        Tips.say(demo, "Invented aircraft, flights and places. Ctrl+O begins a hangar of your own.");
+        getChildren().addAll(demo, revision, file, reason, field);
+        getChildren().forEach(n -> ((Region) n).setMinWidth(0));
+        getChildren().addAll(Texts.spring(), hint("Ctrl U", units), hint("Ctrl K", "find"), hint("F1", "keys"));
     }
 
+    /** Labels stay and say something else: their styles cost more than all that this line tells. */
     void update() {
-        getChildren().clear();
+        boolean open = session.isOpen();
+        boolean room = open && !Ink.sunlight();
         // what is shown is on disk; what is still on its way there is not shown yet
-        if (session.desk().isDemo()) {
-            Label demo = Texts.label("Demo", "strong");
-            Tips.say(demo, "Invented aircraft, flights and places. Ctrl+O begins a hangar of your own.");
-            getChildren().add(demo);
-        }
         String saved = session.desk().saved() ? "saved" : "saving";
-        if (session.isOpen()) {
-            getChildren().add(Texts.label("Set-up r" + session.revision().number() + " · " + saved, "strong"));
-        } else {
-            getChildren().add(Texts.label(session.desk().file().getFileName() + " · " + saved));
-        }
-        if (session.isOpen() && !Ink.sunlight()) {
-            getChildren().add(Texts.label(Quantity.read(session.revision().reason(), session.units())));
-            session.field().ifPresent(f -> getChildren()
-                    .add(Texts.label(
-                            Fields.line(f, session.units(), session.desk().today()))));
-        }
-        getChildren()
-                .addAll(
-                        Texts.spring(),
-                        hint("Ctrl U", session.units().label()),
-                        hint("Ctrl K", "find"),
-                        hint("F1", "keys"));
-        getChildren().forEach(n -> ((Region) n).setMinWidth(0));
+        say(demo, session.desk().isDemo(), "Demo");
+        say(revision, open, open ? "Set-up r" + session.revision().number() + " · " + saved : "");
+        say(file, !open, session.desk().file().getFileName() + " · " + saved);
+        say(reason, room, room ? Quantity.read(session.revision().reason(), session.units()) : "");
+        String over = room
+                ? session.field()
+                        .map(f -> Fields.line(f, session.units(), session.desk().today()))
+                        .orElse("")
+                : "";
+        say(field, !over.isEmpty(), over);
+        units.setText(session.units().label());
+    }
+
+    private static void say(Label label, boolean shown, String text) {
+        label.setText(text);
+        label.setVisible(shown);
+        label.setManaged(shown);
     }
 
     private static HBox hint(String key, String text) {
-        HBox hint = new HBox(5, Texts.key(key), Texts.label(text));
+        return hint(key, Texts.label(text));
+    }
+
+    private static HBox hint(String key, Label text) {
+        HBox hint = new HBox(5, Texts.key(key), text);
         hint.setAlignment(Pos.CENTER);
         hint.setMinWidth(USE_PREF_SIZE);
         return hint;

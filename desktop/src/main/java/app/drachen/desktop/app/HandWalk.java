@@ -139,7 +139,8 @@ final class HandWalk {
             frames.clear();
             for (Stage stage : Stage.values()) {
                 String name = stage.label();
-                frame(name, "going there", () -> session.go(stage));
+                frame(name, "going there", () -> shell.go(stage));
+                shown(stage);
                 events(name);
                 frame(name, "undo", session::undo);
             }
@@ -149,6 +150,13 @@ final class HandWalk {
             }
         }
         return List.copyOf(frames);
+    }
+
+    /** Whoever measures a screen must see it: what lies over it answers the same keys. */
+    private void shown(Stage stage) throws Exception {
+        if (!Screen.ask(() -> shell.shows(stage))) {
+            throw new IllegalStateException(stage.label() + " is not what is shown");
+        }
     }
 
     /** Opens the debrief of the last flight from the logbook, if one was flown. */

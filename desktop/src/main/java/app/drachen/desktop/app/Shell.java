@@ -18,6 +18,7 @@ import app.drachen.desktop.stage.logbook.LogbookView;
 import app.drachen.desktop.stage.logbook.Read;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.widget.Action;
+import app.drachen.desktop.widget.Deck;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.Ledger;
 import app.drachen.desktop.widget.Place;
@@ -155,6 +156,11 @@ public final class Shell {
     public void go(Stage stage) {
         over.clear();
         session.go(stage);
+    }
+
+    /** Whether the screen of a stage is in front. */
+    boolean shows(Stage stage) {
+        return shown.isPresent() && shown.equals(Optional.ofNullable(places.get(stage)));
     }
 
     private void goTo(Remedy.GoTo to) {

@@ -4,6 +4,7 @@ import app.drachen.desk.Desk;
 import app.drachen.desk.Session;
 import app.drachen.desktop.screen.Screen;
 import app.drachen.desktop.theme.Theme;
+import app.drachen.desktop.widget.Deck;
 import app.drachen.files.hangar.Hangar;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -47,9 +48,12 @@ record Shown(Session session, Shell shell, Scene scene) {
 
     /** The nodes that a selector names, without those of screens behind the front one. */
     static List<Node> all(Scene scene, String selector) {
-        return scene.getRoot().lookupAll(selector).stream()
-                .filter(n -> !Deck.behind(n))
-                .toList();
+        return below(scene.getRoot(), selector);
+    }
+
+    /** The same below a node. */
+    static List<Node> below(Node node, String selector) {
+        return node.lookupAll(selector).stream().filter(n -> !Deck.behind(n)).toList();
     }
 
     /** The first of them; null if there is none, as the scene's own search says it. */

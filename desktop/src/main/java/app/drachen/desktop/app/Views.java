@@ -173,7 +173,7 @@ final class Views {
         escape("keys");
         stage("Seeschwalbe", Stage.MAIDEN);
         control(KeyCode.L);
-        until(() -> Shown.lookup(scene, "#ledger").lookupAll(".row").size() > 3, "the flight was not read");
+        until(() -> Shown.below(Shown.lookup(scene, "#ledger"), ".row").size() > 3, "the flight was not read");
         return null;
     }
 

@@ -12,13 +12,19 @@ import app.drachen.core.working.Span;
 import app.drachen.core.working.Working;
 import app.drachen.desk.Session;
 import app.drachen.desktop.screen.Tips;
+import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.FlowPane;
@@ -33,8 +39,18 @@ import javafx.scene.layout.VBox;
 public final class Ledger extends VBox {
     private final Session session;
     private final Consumer<Remedy.GoTo> goTo;
-    private final VBox items = new VBox();
-    private final HBox buttons = new HBox(8);
+    /** Those of stages stay behind the one in front: styles of rows made anew were most of what going to a stage costs. */
+    private final Deck columns = new Deck();
+
+    private final Map<Stage, VBox> ofStages = new EnumMap<>(Stage.class);
+    private final VBox other = new VBox();
+    private final ScrollPane scroll = new Scroller(columns);
+
+    /** The column in front. */
+    private VBox items = other;
+
+    private final Deck buttons = new Deck();
+    private final Map<VBox, HBox> ofColumns = new HashMap<>();
 
     /** A ledger on a session; going to a place is left to the shell. */
     public Ledger(Session session, Consumer<Remedy.GoTo> goTo) {
@@ -46,7 +62,7 @@ public final class Ledger extends VBox {
         setMinWidth(360);
         setPrefWidth(360);
         setMaxWidth(360);
-        ScrollPane scroll = new Scroller(items);
+        columns.show(items);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
@@ -58,10 +74,15 @@ public final class Ledger extends VBox {
     public void showStage(List<Action> actions) {
         Stage stage = session.stage();
         List<Ruling> rulings = session.clearance().of(stage);
+        front(ofStages.computeIfAbsent(stage, s -> new VBox()));
         List<Node> rows = items.getChildren();
         Optional<Row> held = holding();
         rows.subList(Math.min(rows.size(), rulings.size() + 1), rows.size()).clear();
-        put(0, head(Kits.of(stage).heading(), summary(rulings)));
+        Head head = rows.isEmpty() ? new Head() : (Head) rows.get(0);
+        head.say(Kits.of(stage).heading(), summary(rulings));
+        if (rows.isEmpty()) {
+            rows.add(head);
+        }
         for (int i = 0; i < rulings.size(); i++) {
             Ruling ruling = rulings.get(i);
             // most findings are the same after an entry: their rows stay, and do what is to be done now
@@ -82,6 +103,14 @@ public final class Ledger extends VBox {
                     .ifPresent(Node::requestFocus);
         }
         show(actions);
+    }
+
+    private void front(VBox column) {
+        if (column != items) {
+            items = column;
+            columns.show(column);
+            scroll.setVvalue(0);
+        }
     }
 
     private static Optional<Row> row(Node node) {
@@ -132,7 +161,10 @@ public final class Ledger extends VBox {
 
     /** Shows a heading, for blocks to be added. */
     public void show(String title, String subtitle, List<Action> actions) {
-        items.getChildren().setAll(head(title, read(subtitle)));
+        front(other);
+        Head head = new Head();
+        head.say(title, read(subtitle));
+        items.getChildren().setAll(head);
         show(actions);
     }
 
@@ -165,17 +197,39 @@ public final class Ledger extends VBox {
         lines.forEach(l -> items.getChildren().add(Texts.wrapped(read(l), "soft")));
     }
 
+    /** Buttons under the column; those that say the same stay and do what is to be done now. */
     private void show(List<Action> actions) {
-        buttons.getChildren().clear();
-        for (int i = 0; i < actions.size(); i++) {
-            buttons.getChildren().add(i == 0 ? Texts.button(actions.get(i), "primary") : Texts.button(actions.get(i)));
+        HBox row = ofColumns.computeIfAbsent(items, c -> new HBox(8));
+        List<String> words = actions.stream().map(a -> a.label() + a.shown()).toList();
+        if (!words.equals(row.getUserData())) {
+            row.setUserData(words);
+            row.getChildren().clear();
+            for (Action action : actions) {
+                boolean first = row.getChildren().isEmpty();
+                row.getChildren().add(first ? Texts.button(action, "primary") : Texts.button(action));
+            }
         }
+        for (int i = 0; i < actions.size(); i++) {
+            Action action = actions.get(i);
+            ((Button) row.getChildren().get(i)).setOnAction(e -> action.run().run());
+        }
+        buttons.show(row);
     }
 
-    private static VBox head(String title, String subtitle) {
-        VBox head = new VBox(Texts.wrapped(title, "heading"), Texts.wrapped(subtitle, "soft"));
-        VBox.setMargin(head, new javafx.geometry.Insets(0, 0, 8, 0));
-        return head;
+    /** What a column is about, and how it stands there. */
+    private static final class Head extends VBox {
+        private final Label title = Texts.wrapped("", "heading");
+        private final Label subtitle = Texts.wrapped("", "soft");
+
+        Head() {
+            getChildren().addAll(title, subtitle);
+            VBox.setMargin(this, new Insets(0, 0, 8, 0));
+        }
+
+        void say(String about, String stands) {
+            title.setText(about);
+            subtitle.setText(stands);
+        }
     }
 
     private String read(String sentence) {
@@ -184,7 +238,7 @@ public final class Ledger extends VBox {
 
     private static Region caption(String text) {
         Region label = Texts.label(text.toUpperCase(Locale.ROOT), "caps");
-        VBox.setMargin(label, new javafx.geometry.Insets(14, 0, 6, 0));
+        VBox.setMargin(label, new Insets(14, 0, 6, 0));
         return label;
     }
 
@@ -250,7 +304,7 @@ public final class Ledger extends VBox {
         HBox.setHgrow(words, Priority.ALWAYS);
         StateMark mark = new StateMark(finding.state());
         VBox markBox = new VBox(mark);
-        markBox.setPadding(new javafx.geometry.Insets(3, 0, 0, 0));
+        markBox.setPadding(new Insets(3, 0, 0, 0));
         HBox item = new HBox(11, markBox, words);
         item.setUserData(seek.isEmpty() ? row : null);
         item.getStyleClass().add("item");

@@ -9,6 +9,7 @@ import app.drachen.core.clearance.Stage;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.draft.NewAircraft;
 import app.drachen.desktop.theme.Theme;
+import app.drachen.desktop.widget.Deck;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;

@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 /** The ledger and the finder by keyboard. */
 class LedgerAndFinderTest extends WindowTest {
     private List<Node> items() throws Exception {
-        return ask(() -> List.copyOf(Shown.lookup(scene, "#ledger").lookupAll(".item")));
+        return ask(() -> List.copyOf(Shown.below(Shown.lookup(scene, "#ledger"), ".item")));
     }
 
     private int found() throws Exception {
@@ -126,7 +126,7 @@ class LedgerAndFinderTest extends WindowTest {
     }
 
     private List<Node> rows() throws Exception {
-        return ask(() -> List.copyOf(Shown.lookup(scene, "#ledger").lookupAll(".item")));
+        return ask(() -> List.copyOf(Shown.below(Shown.lookup(scene, "#ledger"), ".item")));
     }
 
     /** After an entry rows that say the same are the same, others are new, and the keyboard is where it was. */
@@ -210,7 +210,7 @@ class LedgerAndFinderTest extends WindowTest {
         until(() -> session.revision().number() == before + 1);
         assertEquals(10, ask(() -> session.setup().decisions().get(0).value()));
         press(KeyCode.ESCAPE);
-        until(() -> Shown.lookup(scene, "#ledger").lookupAll(".label").stream()
+        until(() -> Shown.below(Shown.lookup(scene, "#ledger"), ".label").stream()
                 .anyMatch(n -> n instanceof Label l && l.getText().contains("because: digital radio, no drift")));
         press(KeyCode.CONTROL, KeyCode.Z);
         until(() -> session.setup().decisions().isEmpty());

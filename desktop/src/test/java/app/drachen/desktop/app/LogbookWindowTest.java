@@ -187,7 +187,7 @@ class LogbookWindowTest extends WindowTest {
 
     @Test
     void aFlightIsWrittenAsATrackOnceHomeIsKnown() throws Exception {
-        until(() -> Shown.lookup(scene, "#ledger").lookupAll(".item").size() > 2);
+        until(() -> Shown.below(Shown.lookup(scene, "#ledger"), ".item").size() > 2);
         act(() -> session.enterHome(""));
         Path kml = folder.resolve("spur.kml");
         dialogs.toSave.push(kml);

@@ -382,11 +382,12 @@ class ScreensTest extends WindowTest {
         press(KeyCode.RIGHT);
         press(KeyCode.M);
         press(KeyCode.DIGIT0);
-        assertTrue(ask(() -> Shown.lookup(scene, "#ledger").lookupAll(".item").size()) >= 6, "every check is listed");
+        assertTrue(
+                ask(() -> Shown.below(Shown.lookup(scene, "#ledger"), ".item").size()) >= 6, "every check is listed");
         // a finding shows its place in the strips, by its link and by Enter
         StripChart chart = (StripChart) strips;
         double whole = ask(chart::middle);
-        List<Hyperlink> links = ask(() -> Shown.lookup(scene, "#ledger").lookupAll(".hyperlink").stream()
+        List<Hyperlink> links = ask(() -> Shown.below(Shown.lookup(scene, "#ledger"), ".hyperlink").stream()
                 .map(n -> (Hyperlink) n)
                 .filter(l -> l.getText().startsWith("see "))
                 .toList());
@@ -426,7 +427,10 @@ class ScreensTest extends WindowTest {
             assertTrue(shown.stream().noneMatch(t -> t.contains("\u27e6")), shown.toString());
             assertTrue(shown.stream().noneMatch(t -> t.matches("(?s).*\\d\u00a0(mm|m|m/s)\\b.*")), stage + " " + shown);
             assertTrue(
-                    ask(() -> Shown.lookup(scene, "#ledger").lookupAll(".item").size()) > 0, stage.label());
+                    ask(() -> Shown.below(Shown.lookup(scene, "#ledger"), ".item")
+                                    .size())
+                            > 0,
+                    stage.label());
         }
         TextField wind = (TextField) node("field-wind");
         assertEquals("7.8", ask(wind::getText), "3.5 m/s are 7.8 mph");

@@ -1,4 +1,4 @@
-package app.drachen.desktop.app;
+package app.drachen.desktop.widget;
 
 import javafx.scene.Node;
 import javafx.scene.layout.StackPane;
@@ -7,9 +7,9 @@ import javafx.scene.layout.StackPane;
  * Screens behind one another, of which the front one shows. Those behind stay where they are and keep their styles, so that going back
  * to one costs the layout of what changed and not the styles of all its parts.
  */
-final class Deck extends StackPane {
+public final class Deck extends StackPane {
     /** Brings a screen to the front; it joins the others if it is new. */
-    void show(Node screen) {
+    public void show(Node screen) {
         if (!getChildren().contains(screen)) {
             getChildren().add(screen);
         }
@@ -20,7 +20,7 @@ final class Deck extends StackPane {
     }
 
     /** Whether a node is part of a screen that stands behind another. */
-    static boolean behind(Node node) {
+    public static boolean behind(Node node) {
         for (Node at = node; at != null; at = at.getParent()) {
             if (at.getParent() instanceof Deck && !at.isVisible()) {
                 return true;
