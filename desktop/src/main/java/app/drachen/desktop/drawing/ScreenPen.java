@@ -3,17 +3,39 @@ package app.drachen.desktop.drawing;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.theme.Theme;
 import app.drachen.files.sheet.Face;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.ArcType;
+import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 
 /** Draws on a canvas; in the sunlight view black on white and without fine lines. */
 public final class ScreenPen implements Pen {
+    /** So many widths are remembered; the drawing with the most has some hundreds. */
+    private static final int REMEMBERED = 4_096;
+
+    /** Of texts that were measured last, for the interface thread; a text is laid out to be measured, at every move of a drag. */
+    private static final Map<Measured, Double> WIDTHS = new LinkedHashMap<>(64, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Measured, Double> eldest) {
+            return size() > REMEMBERED;
+        }
+    };
+
     private final GraphicsContext g;
+
+    /**
+     * What a width belongs to.
+     *
+     * @param text the text
+     * @param font its font
+     */
+    private record Measured(String text, Font font) {}
 
     /** A pen on a canvas. */
     public ScreenPen(Canvas canvas) {
@@ -52,9 +74,11 @@ public final class ScreenPen implements Pen {
 
     @Override
     public double textWidth(String text) {
-        Text measured = new Text(text);
-        measured.setFont(g.getFont());
-        return measured.getLayoutBounds().getWidth();
+        return WIDTHS.computeIfAbsent(new Measured(text, g.getFont()), m -> {
+            Text measured = new Text(m.text());
+            measured.setFont(m.font());
+            return measured.getLayoutBounds().getWidth();
+        });
     }
 
     @Override

@@ -1,5 +1,7 @@
 package app.drachen.desktop.widget;
 
+import java.util.EnumSet;
+import java.util.Set;
 import javafx.event.ActionEvent;
 import javafx.event.Event;
 import javafx.event.EventHandler;
@@ -7,6 +9,7 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.TextField;
 import javafx.scene.input.InputMethodEvent;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 
@@ -14,6 +17,10 @@ import javafx.scene.input.MouseEvent;
 public final class Focus {
     /** What a part shows, among its properties; nothing once somebody has touched it. */
     private static final String SHOWS = "shows";
+
+    /** Keys that change what they are pressed in without a letter typed; those that only move about touch nothing. */
+    private static final Set<KeyCode> CHANGING =
+            EnumSet.of(KeyCode.BACK_SPACE, KeyCode.DELETE, KeyCode.ENTER, KeyCode.SPACE, KeyCode.ESCAPE);
 
     private Focus() {}
 
@@ -32,8 +39,16 @@ public final class Focus {
         }
         if (!part.getProperties().containsKey(SHOWS)) {
             EventHandler<Event> touched = e -> part.getProperties().put(SHOWS, "");
-            part.addEventFilter(KeyEvent.KEY_PRESSED, touched);
-            part.addEventFilter(KeyEvent.KEY_TYPED, touched);
+            part.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+                if (CHANGING.contains(e.getCode()) || e.isShortcutDown()) {
+                    touched.handle(e);
+                }
+            });
+            part.addEventFilter(KeyEvent.KEY_TYPED, e -> {
+                if (!e.getCharacter().equals("\t")) {
+                    touched.handle(e);
+                }
+            });
             part.addEventFilter(InputMethodEvent.INPUT_METHOD_TEXT_CHANGED, touched);
             part.addEventFilter(MouseEvent.MOUSE_PRESSED, touched);
             part.addEventFilter(ActionEvent.ACTION, touched);

@@ -62,16 +62,21 @@ class KeptWindowTest extends WindowTest {
         until(() -> desk.jobs().idle());
         List<String> there = new ArrayList<>();
         List<String> fresh = new ArrayList<>();
-        act(() -> read(Shown.lookup(scene, "#" + place()), there));
+        act(() -> window(scene, there));
         act(() -> {
             Scene anew = new Scene(new Shell(session).root(), 1280, 800);
             Theme.style(anew);
             anew.getRoot().applyCss();
             anew.getRoot().layout();
-            read(Shown.lookup(anew, "#" + place()), fresh);
+            window(anew, fresh);
         });
         assertTrue(there.size() > 3, after + ": " + there);
         assertEquals(told(fresh), told(there), after);
+    }
+
+    /** The stage, what the ledger says of it, and the line at the foot. */
+    private void window(Scene of, List<String> to) {
+        List.of("#" + place(), "#ledger", ".foot").forEach(part -> read(Shown.lookup(of, part), to));
     }
 
     private String place() {
@@ -121,6 +126,28 @@ class KeptWindowTest extends WindowTest {
         asNew("an aircraft entered from nothing");
     }
 
+    /** Going to another stage and back costs no new rows; rows behind are not found, and what has changed meanwhile is new. */
+    @Test
+    void rowsOfTheLedgerStayWithTheirStage() throws Exception {
+        open("Seeschwalbe", Stage.SIGNALS);
+        List<Node> first = rows();
+        assertTrue(first.size() > 5, first.toString());
+        act(() -> session.go(Stage.MODES));
+        assertTrue(rows().stream().noneMatch(first::contains), "those of another stage");
+        act(() -> session.go(Stage.SIGNALS));
+        assertEquals(first, rows());
+        act(() -> session.go(Stage.MODES));
+        act(() -> session.edit("deaf", s -> s.withSignals(s.signals().withAlarms(List.of()))));
+        act(() -> session.go(Stage.SIGNALS));
+        List<Node> now = rows();
+        assertTrue(now.stream().anyMatch(first::contains) && !now.equals(first), "some stay, some are new");
+        asNew("the alarms are gone");
+    }
+
+    private List<Node> rows() throws Exception {
+        return ask(() -> Shown.below(Shown.lookup(scene, "#ledger"), ".item"));
+    }
+
     private List<Node> fields() throws Exception {
         return ask(() -> Shown.all(scene, ".text-field").stream()
                 .filter(n -> n.getId() != null && n.getId().startsWith("field-"))
@@ -143,6 +170,12 @@ class KeptWindowTest extends WindowTest {
             assertSame(first.get(i), again.get(i), first.get(i).getId());
         }
         TextField field = (TextField) first.get(0);
+        act(field::requestFocus);
+        for (KeyCode code : List.of(KeyCode.RIGHT, KeyCode.DOWN, KeyCode.TAB)) {
+            press(code);
+        }
+        act(session::refresh);
+        assertSame(field, node(field.getId()), "keys that move about touch nothing");
         String stood = ask(field::getText);
         type(field.getId(), "nonsense");
         act(session::refresh);

@@ -13,10 +13,10 @@ import app.drachen.desktop.drawing.View;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.files.sheet.Face;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
-import java.util.NavigableSet;
+import java.util.Map;
 import java.util.Optional;
-import java.util.TreeSet;
 import javafx.geometry.VPos;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.ArcType;
@@ -133,7 +133,7 @@ record BuildPainter(Setup setup, Selection selection, Sheets sheets, UnitSystem 
     }
 
     private void parts(Pen g) {
-        NavigableSet<Double> taken = new TreeSet<>();
+        Map<Integer, double[]> taken = new HashMap<>();
         for (Part part : setup.parts()) {
             boolean now = chosen(part);
             double[] box = box(part);
@@ -160,7 +160,7 @@ record BuildPainter(Setup setup, Selection selection, Sheets sheets, UnitSystem 
     }
 
     /** Parts near the middle are named in a column beside the body, the others below themselves. */
-    private void label(Pen g, Part part, double column, NavigableSet<Double> taken) {
+    private void label(Pen g, Part part, double column, Map<Integer, double[]> taken) {
         boolean now = chosen(part);
         double x = above().x(part.position().right());
         double y = above().y(part.position().aft());
@@ -181,7 +181,7 @@ record BuildPainter(Setup setup, Selection selection, Sheets sheets, UnitSystem 
             return;
         }
         double labelY = free(taken, y);
-        taken.add(labelY);
+        take(taken, labelY);
         g.setStroke(now ? Ink.KITE : Ink.SOFT);
         g.setLineWidth(0.7);
         g.strokePolyline(
@@ -189,17 +189,30 @@ record BuildPainter(Setup setup, Selection selection, Sheets sheets, UnitSystem 
         halo(g, label, column, labelY, colour, TextAlignment.LEFT);
     }
 
-    /** The nearest height at which a label meets no other in its column. */
-    private static double free(NavigableSet<Double> taken, double y) {
+    /**
+     * The nearest height at which a label meets no other in its column.
+     *
+     * @param taken the highest and lowest label of each stretch of a label's height
+     */
+    private static double free(Map<Integer, double[]> taken, double y) {
         for (int i = 0; i < 40; i++) {
             double at = y + (i + 1) / 2 * (i % 2 == 0 ? -1 : 1) * LABEL_GAP / 2;
-            Double above = taken.floor(at);
-            Double below = taken.ceiling(at);
-            if ((above == null || at - above >= LABEL_GAP) && (below == null || below - at >= LABEL_GAP)) {
+            int stretch = (int) Math.floor(at / LABEL_GAP);
+            double[] above = taken.get(stretch - 1);
+            double[] below = taken.get(stretch + 1);
+            if (!taken.containsKey(stretch)
+                    && (above == null || at - above[1] >= LABEL_GAP)
+                    && (below == null || below[0] - at >= LABEL_GAP)) {
                 return at;
             }
         }
         return y;
+    }
+
+    private static void take(Map<Integer, double[]> taken, double y) {
+        double[] there = taken.computeIfAbsent((int) Math.floor(y / LABEL_GAP), s -> new double[] {y, y});
+        there[0] = Math.min(there[0], y);
+        there[1] = Math.max(there[1], y);
     }
 
     private void dimension(Pen g, double y, double bottom) {

@@ -16,7 +16,6 @@ import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.EditPopup;
-import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Tables;
@@ -89,11 +88,7 @@ public final class BuildView implements Place {
     /** Shows the figures of a set-up that is being dragged. */
     private void refigure(Setup setup) {
         double density = session.field().map(Field::density).orElse(Atmosphere.SEA_LEVEL_DENSITY);
-        List<Working> sheet = AircraftSheet.of(setup, density);
-        Focus.kept(figures, List.of(sheet, session.units()), () -> figures.getChildren()
-                .setAll(sheet.stream()
-                        .map(w -> new WorkingRow(w, session.units()))
-                        .toList()));
+        WorkingRow.fill(figures, AircraftSheet.of(setup, density), session.units());
     }
 
     @Override
