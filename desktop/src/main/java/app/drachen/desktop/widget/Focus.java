@@ -19,8 +19,14 @@ public final class Focus {
     private static final String SHOWS = "shows";
 
     /** Keys that change what they are pressed in without a letter typed; those that only move about touch nothing. */
-    private static final Set<KeyCode> CHANGING =
-            EnumSet.of(KeyCode.BACK_SPACE, KeyCode.DELETE, KeyCode.ENTER, KeyCode.SPACE, KeyCode.ESCAPE);
+    private static final Set<KeyCode> CHANGING = EnumSet.of(
+            KeyCode.BACK_SPACE,
+            KeyCode.DELETE,
+            KeyCode.INSERT,
+            KeyCode.CONTEXT_MENU,
+            KeyCode.ENTER,
+            KeyCode.SPACE,
+            KeyCode.ESCAPE);
 
     private Focus() {}
 

@@ -13,8 +13,13 @@ import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** The whole program in a process of its own: it starts, shows its window, ends, and has nothing to report. */
-class StartTest {
+/**
+ * The whole program in a process of its own: it starts, shows its window, ends, and has nothing to report.
+ *
+ * <p>Its name puts it behind all tests of windows: where no program manages windows, the keyboard belongs to nobody once its window is gone, and
+ * the next window has it only while the pointer is over it, so that a panel that opens under the pointer closes at once.
+ */
+class AnotherProcessTest {
     @TempDir
     Path folder;
 
