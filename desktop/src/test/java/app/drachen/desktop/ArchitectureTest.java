@@ -53,6 +53,27 @@ class ArchitectureTest {
                 .check(DESKTOP);
     }
 
+    /** Classes run from Z to A: no window comes after the one of another process, which leaves the keyboard to nobody (decision 164). */
+    @Test
+    void noWindowIsTestedAfterThatOfAnotherProcess() {
+        String last = "app.drachen.desktop.app.AnotherProcessTest";
+        JavaClasses tests = new ClassFileImporter()
+                .withImportOption(new ImportOption.OnlyIncludeTests())
+                .importPackages("app.drachen.desktop");
+        List<String> windows = tests.stream()
+                .filter(c -> c.isAssignableTo("app.drachen.desktop.app.WindowTest")
+                        || c.getDirectDependenciesFromSelf().stream()
+                                .anyMatch(
+                                        d -> d.getTargetClass().getPackageName().startsWith("org.testfx")))
+                .map(c -> c.getName())
+                .toList();
+        assertTrue(tests.contain(last) && windows.size() > 15, windows.toString());
+        assertEquals(
+                List.of(),
+                windows.stream().filter(name -> name.compareTo(last) <= 0).toList(),
+                "give it a name that comes later in the alphabet");
+    }
+
     @Test
     void nobodyOpensASocket() {
         noClasses()

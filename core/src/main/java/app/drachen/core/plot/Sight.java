@@ -1,6 +1,6 @@
 package app.drachen.core.plot;
 
-/** What was seen of samples last; a view that has moved looks only at what came into it. */
+/** What was seen of samples last; a view that has moved looks only at what came into it. Mutable, for one thread. */
 public final class Sight {
     private final Pyramid samples;
     private double seconds;

@@ -160,7 +160,7 @@ public final class Shell {
 
     /** Whether the screen of a stage is in front. */
     boolean shows(Stage stage) {
-        return shown.isPresent() && shown.equals(Optional.ofNullable(places.get(stage)));
+        return shown.isPresent() && shown.get() == places.get(stage);
     }
 
     private void goTo(Remedy.GoTo to) {

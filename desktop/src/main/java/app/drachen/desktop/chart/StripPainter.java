@@ -22,7 +22,7 @@ import javafx.geometry.VPos;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
-/** Paints log columns as strips over one time axis, with a band of flight modes on top. Needs no screen. */
+/** Paints log columns as strips over one time axis, with a band of flight modes on top. Needs no screen; for one thread. */
 public final class StripPainter {
     static final double LEFT = 104;
     static final double RIGHT = 12;

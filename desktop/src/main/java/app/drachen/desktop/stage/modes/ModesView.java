@@ -255,12 +255,8 @@ public final class ModesView implements Place {
 
     private void limits() {
         Limits limits = session.setup().modes().limits();
-        List<Working> rows = turned(limits);
         Focus.kept(limitFields, List.of(limits, session.units()), () -> rebuildLimits(limits));
-        Focus.kept(turns, List.of(rows, session.units()), () -> turns.getChildren()
-                .setAll(rows.stream()
-                        .map(w -> new WorkingRow(w, session.units()))
-                        .toList()));
+        WorkingRow.fill(turns, turned(limits), session.units());
     }
 
     private void rebuildLimits(Limits limits) {
