@@ -54,9 +54,6 @@ public final class Jobs implements AutoCloseable {
         private final Running running;
         private boolean begun;
 
-        /** Whether the screen knows how it ended; it may before the worker has put it away. */
-        private boolean heard;
-
         Task(
                 Lane lane,
                 Object subject,
@@ -95,7 +92,6 @@ public final class Jobs implements AutoCloseable {
             deliver(() -> {
                 synchronized (Jobs.this) {
                     unheard.remove(this);
-                    heard = true;
                 }
                 result.run();
             });
@@ -204,10 +200,9 @@ public final class Jobs implements AutoCloseable {
         return queues.isEmpty();
     }
 
-    /** Whether a change of the hangar is still on its way to the disk; whoever hears that it is there, hears that nothing is. */
+    /** Whether a change of the hangar is still on its way to the disk. */
     public synchronized boolean keeping() {
-        Deque<Task<?>> changes = queues.get(Lane.KEEP);
-        return changes != null && (changes.size() > 1 || !changes.peek().heard);
+        return queues.containsKey(Lane.KEEP);
     }
 
     /**

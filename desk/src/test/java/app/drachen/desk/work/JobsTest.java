@@ -57,22 +57,6 @@ class JobsTest {
                 heard.stream().sorted().toList());
     }
 
-    /** The screen may be told before the worker has put away what it did; the foot line said "saving" for good then. */
-    @Test
-    void whoeverHearsThatTheLastIsKeptHearsThatNothingIsOnItsWay() {
-        List<Boolean> onTheirWay = new ArrayList<>();
-        Jobs atOnce = new Jobs(workers, Runnable::run, unforeseen::add);
-        for (int i = 0; i < 2; i++) {
-            atOnce.start(Lane.KEEP, "a", r -> 1, done -> onTheirWay.add(atOnce.keeping()), s -> {});
-        }
-        assertTrue(atOnce.keeping());
-        while (workers.step()) {
-            continue;
-        }
-        assertEquals(List.of(true, false), onTheirWay, "one is left, then none");
-        assertFalse(atOnce.keeping());
-    }
-
     @Test
     void aResultThatComesAfterItsSubjectIsClosedIsDropped() {
         start(Lane.READ, "window", "read");

@@ -6,6 +6,7 @@ import app.drachen.desktop.screen.Tips;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.widget.Fields;
 import app.drachen.desktop.widget.Texts;
+import javafx.animation.AnimationTimer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -20,6 +21,16 @@ final class FootLine extends HBox {
     private final Label reason = Texts.label("");
     private final Label field = Texts.label("");
     private final Label units = Texts.label("");
+
+    /** Not every window is told of all that comes to the disk: while something is on its way there, every frame looks. */
+    private final AnimationTimer saving = new AnimationTimer() {
+        @Override
+        public void handle(long now) {
+            if (session.desk().saved()) {
+                update();
+            }
+        }
+    };
 
     FootLine(Session session) {
         super(18);
@@ -40,6 +51,11 @@ final class FootLine extends HBox {
         boolean room = open && !Ink.sunlight();
         // what is shown is on disk; what is still on its way there is not shown yet
         String saved = session.desk().saved() ? "saved" : "saving";
+        if (saved.equals("saved")) {
+            saving.stop();
+        } else {
+            saving.start();
+        }
         say(demo, session.desk().isDemo(), "Demo");
         say(revision, open, open ? "Set-up r" + session.revision().number() + " · " + saved : "");
         say(file, !open, session.desk().file().getFileName() + " · " + saved);

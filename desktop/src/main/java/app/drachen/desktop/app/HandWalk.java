@@ -135,19 +135,23 @@ final class HandWalk {
         on(() -> session.openWhenRead(aircraft));
         until(s -> session.isOpen());
         on(() -> session.enter(DemoField.evening()));
-        for (int round = 0; round < 2; round++) {
-            frames.clear();
-            for (Stage stage : Stage.values()) {
-                String name = stage.label();
-                frame(name, "going there", () -> shell.go(stage));
-                shown(stage);
-                events(name);
-                frame(name, "undo", session::undo);
-            }
-            if (opened()) {
-                events("Debrief");
-                on(() -> key(scene.getRoot(), KeyCode.ESCAPE));
-            }
+        round();
+        return round();
+    }
+
+    /** Once more over all screens. */
+    List<Frame> round() throws Exception {
+        frames.clear();
+        for (Stage stage : Stage.values()) {
+            String name = stage.label();
+            frame(name, "going there", () -> shell.go(stage));
+            shown(stage);
+            events(name);
+            frame(name, "undo", session::undo);
+        }
+        if (opened()) {
+            events("Debrief");
+            on(() -> key(scene.getRoot(), KeyCode.ESCAPE));
         }
         return List.copyOf(frames);
     }

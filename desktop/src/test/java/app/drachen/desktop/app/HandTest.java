@@ -40,7 +40,7 @@ class HandTest extends WindowTest {
         double limit = Math.max(FELT, PLAIN * walk.plain().work());
         Set<String> slow = slow(frames, limit);
         for (int again = 0; again < 2 && !slow.isEmpty(); again++) {
-            slow.retainAll(slow(walk.walk(made.get(0)), limit));
+            slow.retainAll(slow(walk.round(), limit));
         }
         settle();
         List<String> screens = new ArrayList<>(
@@ -59,7 +59,7 @@ class HandTest extends WindowTest {
                 Math.sqrt(end);
             }
         }));
-        Set<String> slowed = slow(walk.walk(made.get(0)), limit);
+        Set<String> slowed = slow(walk.round(), limit);
         works[0] = false;
         assertTrue(slowed.stream().filter(s -> s.contains("going there")).count() > 5, slowed.toString());
     }

@@ -8,10 +8,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.demo.DemoField;
 import app.drachen.core.draft.NewAircraft;
+import app.drachen.desk.work.Lane;
 import app.drachen.desktop.theme.Theme;
 import app.drachen.desktop.widget.Deck;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -60,6 +63,7 @@ class KeptWindowTest extends WindowTest {
 
     private void asNew(String after) throws Exception {
         until(() -> desk.jobs().idle());
+        until(() -> foot().contains("saved"));
         List<String> there = new ArrayList<>();
         List<String> fresh = new ArrayList<>();
         act(() -> window(scene, there));
@@ -83,9 +87,35 @@ class KeptWindowTest extends WindowTest {
         return session.stage().name().toLowerCase(java.util.Locale.ROOT);
     }
 
-    /** What flies beside the screen may not be there yet in the new one. */
+    /** What flies beside the screen may not be there yet in the new one; and something may be on its way to the disk just then. */
     private static String told(List<String> texts) {
-        return texts.stream().filter(t -> !t.startsWith("stick-rates")).collect(Collectors.joining("\n"));
+        return texts.stream()
+                .filter(t -> !t.startsWith("stick-rates"))
+                .map(t -> t.replace("\u00b7 saving", "\u00b7 saved"))
+                .collect(Collectors.joining("\n"));
+    }
+
+    private String foot() {
+        List<String> texts = new ArrayList<>();
+        read(Shown.lookup(scene, ".foot"), texts);
+        return String.join("\n", texts);
+    }
+
+    /** Something is kept of which this window is not told, and drawn in between: the foot line said "saving" for good. */
+    @Test
+    void theFootLineLooksItselfWhetherAllIsSaved() throws Exception {
+        open("Seeschwalbe", Stage.BUILD);
+        CountDownLatch written = new CountDownLatch(1);
+        act(session::refresh);
+        until(() -> foot().contains("saved"));
+        ask(() -> desk.jobs().start(Lane.KEEP, desk, r -> written.await(PATIENCE, TimeUnit.SECONDS), w -> {}, s -> {}));
+        ask(() -> {
+            session.refresh();
+            return true;
+        });
+        assertTrue(ask(this::foot).contains("saving"));
+        written.countDown();
+        until(() -> foot().contains("saved"));
     }
 
     @ParameterizedTest
