@@ -23,8 +23,8 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.locks.LockSupport;
@@ -151,7 +151,7 @@ final class HandWalk {
         }
         if (opened()) {
             events("Debrief");
-            on(() -> key(scene.getRoot(), KeyCode.ESCAPE));
+            frame("Debrief", "key Esc", () -> key(scene.getRoot(), KeyCode.ESCAPE));
         }
         return List.copyOf(frames);
     }
@@ -284,15 +284,21 @@ final class HandWalk {
         }
     }
 
-    /** In time of the processor, since the disk takes its own. */
+    /** The longest of the frames until it is kept and shown, in time of the processor, since the disk takes its own. */
     private void brought(String screen, String what) throws Exception {
-        Clock start = Screen.ask(Clock::now);
+        Clock[] last = {Screen.ask(Clock::now)};
+        double[] longest = new double[1];
+        Runnable laidOut = () -> {
+            longest[0] = Math.max(longest[0], last[0].since().work());
+            last[0] = Clock.now();
+        };
+        on(() -> scene.addPostLayoutPulseListener(laidOut));
         until(s -> session.desk().saved());
         CompletableFuture<Clock> pulse = new CompletableFuture<>();
         on(() -> listen(pulse));
         awaited(pulse);
-        double work = Screen.ask(start::since).work();
-        frames.add(new Frame(screen, what + " once it is kept", work, work));
+        on(() -> scene.removePostLayoutPulseListener(laidOut));
+        frames.add(new Frame(screen, what + " once it is kept", longest[0], longest[0]));
     }
 
     private void listen(CompletableFuture<Clock> pulse) {
@@ -346,10 +352,7 @@ final class HandWalk {
     }
 
     private void on(Runnable task) throws Exception {
-        Screen.ask((Callable<Void>) () -> {
-            task.run();
-            return null;
-        });
+        Screen.ask(Executors.callable(task));
     }
 
     private void until(Predicate<Scene> condition) throws Exception {

@@ -245,6 +245,7 @@ public final class Shell {
                     session.units(),
                     session.stage());
             place.fill(ledger);
+            ledger.end();
             // out in the sun there is room for one thing, and the debrief of the bench stays behind
             frame.setTop(line);
             frame.setRight(Ink.sunlight() ? null : ledger);

@@ -19,20 +19,20 @@ public abstract class CanvasPane extends Pane {
 
     @Override
     protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        repaint();
-    }
-
-    /** Paints anew. */
-    public final void repaint() {
-        double width = canvas.getWidth();
-        double height = canvas.getHeight();
+        double width = getWidth();
+        double height = getHeight();
+        canvas.setWidth(width);
+        canvas.setHeight(height);
         if (width >= 80 && height >= 50) {
             Pen g = new ScreenPen(canvas);
             g.clearRect(0, 0, width, height);
             paint(g, width, height);
         }
+    }
+
+    /** Paints anew with the next frame: once, however often it is asked for until then. */
+    public final void repaint() {
+        setNeedsLayout(true);
     }
 
     /** What is shown, to be kept outside the window. */

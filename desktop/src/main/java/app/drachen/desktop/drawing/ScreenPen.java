@@ -3,6 +3,7 @@ package app.drachen.desktop.drawing;
 import app.drachen.desktop.theme.Ink;
 import app.drachen.desktop.theme.Theme;
 import app.drachen.files.sheet.Face;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import javafx.geometry.VPos;
@@ -17,25 +18,12 @@ import javafx.scene.text.TextAlignment;
 /** Draws on a canvas; in the sunlight view black on white and without fine lines. */
 public final class ScreenPen implements Pen {
     /** So many widths are remembered; the drawing with the most has some hundreds. */
-    private static final int REMEMBERED = 4_096;
+    private static final int REMEMBERED = 2_048;
 
     /** Of texts that were measured last, for the interface thread; a text is laid out to be measured, at every move of a drag. */
-    private static final Map<Measured, Double> WIDTHS = new LinkedHashMap<>(64, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Measured, Double> eldest) {
-            return size() > REMEMBERED;
-        }
-    };
+    private static final Map<Font, Map<String, Double>> WIDTHS = new HashMap<>();
 
     private final GraphicsContext g;
-
-    /**
-     * What a width belongs to.
-     *
-     * @param text the text
-     * @param font its font
-     */
-    private record Measured(String text, Font font) {}
 
     /** A pen on a canvas. */
     public ScreenPen(Canvas canvas) {
@@ -74,11 +62,21 @@ public final class ScreenPen implements Pen {
 
     @Override
     public double textWidth(String text) {
-        return WIDTHS.computeIfAbsent(new Measured(text, g.getFont()), m -> {
-            Text measured = new Text(m.text());
-            measured.setFont(m.font());
+        Font font = g.getFont();
+        return WIDTHS.computeIfAbsent(font, f -> remembered()).computeIfAbsent(text, t -> {
+            Text measured = new Text(t);
+            measured.setFont(font);
             return measured.getLayoutBounds().getWidth();
         });
+    }
+
+    private static Map<String, Double> remembered() {
+        return new LinkedHashMap<>(64, 0.75f, true) {
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<String, Double> eldest) {
+                return size() > REMEMBERED;
+            }
+        };
     }
 
     @Override

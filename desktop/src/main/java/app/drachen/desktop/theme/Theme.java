@@ -4,9 +4,12 @@ import app.drachen.files.sheet.Faces;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.function.Supplier;
 import javafx.scene.Scene;
 import javafx.scene.image.Image;
 import javafx.scene.text.Font;
@@ -28,6 +31,10 @@ public final class Theme {
             List.of("BarlowSemiCondensed_500Medium.ttf", "B612-Regular.otf", "B612-Bold.otf");
 
     private static final Set<String> LOADED = new HashSet<>();
+
+    /** By family and size; the toolkit looks through its files for each that is asked for. */
+    private static final Map<String, Font> MADE = new HashMap<>();
+
     private static Faces faces;
 
     private Theme() {}
@@ -43,6 +50,8 @@ public final class Theme {
             if (!LOADED.add(name)) {
                 continue;
             }
+            // another stood in for it so far
+            MADE.clear();
             try (InputStream in = Theme.class.getResourceAsStream("fonts/" + name)) {
                 Font.loadFont(in, 12);
             } catch (IOException e) {
@@ -85,16 +94,20 @@ public final class Theme {
 
     /** Text font for painters. */
     public static Font text(double size) {
-        return Font.font(TEXT, size);
+        return made(TEXT + size, () -> Font.font(TEXT, size));
     }
 
     /** Strong text font for painters. */
     public static Font strong(double size) {
-        return Font.font("Barlow Semi Condensed SemiBold", FontWeight.SEMI_BOLD, size);
+        return made("strong" + size, () -> Font.font("Barlow Semi Condensed SemiBold", FontWeight.SEMI_BOLD, size));
     }
 
     /** Figure font for painters. */
     public static Font figures(double size) {
-        return Font.font(FIGURES, size);
+        return made(FIGURES + size, () -> Font.font(FIGURES, size));
+    }
+
+    private static synchronized Font made(String name, Supplier<Font> make) {
+        return MADE.computeIfAbsent(name, n -> make.get());
     }
 }

@@ -19,6 +19,11 @@ public final class Deck extends StackPane {
         }
     }
 
+    /** The screen in front; the deck itself while it has none. */
+    Node front() {
+        return getChildren().stream().filter(Node::isVisible).findFirst().orElse(this);
+    }
+
     /** Whether a node is part of a screen that stands behind another. */
     public static boolean behind(Node node) {
         for (Node at = node; at != null; at = at.getParent()) {

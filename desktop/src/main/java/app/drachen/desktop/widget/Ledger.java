@@ -19,6 +19,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -49,6 +50,12 @@ public final class Ledger extends VBox {
     /** The column in front. */
     private VBox items = other;
 
+    /** Where in it the next row goes. */
+    private int at;
+
+    /** The finding whose row had the keyboard when the filling began. */
+    private Optional<Row> held = Optional.empty();
+
     private final Deck buttons = new Deck();
     private final Map<VBox, HBox> ofColumns = new HashMap<>();
 
@@ -75,34 +82,17 @@ public final class Ledger extends VBox {
         Stage stage = session.stage();
         List<Ruling> rulings = session.clearance().of(stage);
         front(ofStages.computeIfAbsent(stage, s -> new VBox()));
-        List<Node> rows = items.getChildren();
-        Optional<Row> held = holding();
-        rows.subList(Math.min(rows.size(), rulings.size() + 1), rows.size()).clear();
-        Head head = rows.isEmpty() ? new Head() : (Head) rows.get(0);
-        head.say(Kits.of(stage).heading(), summary(rulings));
-        if (rows.isEmpty()) {
-            rows.add(head);
-        }
-        for (int i = 0; i < rulings.size(); i++) {
-            Ruling ruling = rulings.get(i);
-            // most findings are the same after an entry: their rows stay, and do what is to be done now
-            Optional<Row> there = i + 1 < rows.size() ? row(rows.get(i + 1)) : Optional.empty();
-            if (there.filter(row -> row.shows(ruling, session.units())).isPresent()) {
-                there.get().remedies = ruling.remedies();
-            } else {
-                put(i + 1, item(ruling.finding(), ruling.remedies(), Optional.empty()));
-            }
-        }
-        if (held.isPresent() && holding().isEmpty()) {
-            // made anew: the keyboard follows its finding and never falls to another, whose remedy Enter would carry
-            // out
-            String id = held.get().finding.id();
-            rows.stream()
-                    .filter(n -> row(n).filter(r -> r.finding.id().equals(id)).isPresent())
-                    .findFirst()
-                    .ifPresent(Node::requestFocus);
-        }
+        head(Kits.of(stage).heading(), summary(rulings));
+        rulings.forEach(r -> finding(r.finding(), r.remedies()));
         show(actions);
+    }
+
+    private void head(String title, String subtitle) {
+        held = holding();
+        at = 0;
+        Head head = there(Head.class).orElseGet(Head::new);
+        head.say(title, subtitle);
+        put(head);
     }
 
     private void front(VBox column) {
@@ -126,11 +116,48 @@ public final class Ledger extends VBox {
         return at == null ? Optional.empty() : row(at);
     }
 
-    private void put(int place, Node row) {
-        if (place < items.getChildren().size()) {
-            items.getChildren().set(place, row);
-        } else {
-            items.getChildren().add(row);
+    /** What stands where the next row goes, if it is of a kind. */
+    private <T extends Node> Optional<T> there(Class<T> kind) {
+        return Optional.of(items.getChildren())
+                .filter(rows -> at < rows.size() && kind.isInstance(rows.get(at)))
+                .map(rows -> kind.cast(rows.get(at)));
+    }
+
+    /** The next row; one that is there already stays, with its styles. */
+    private void put(Node row) {
+        List<Node> rows = items.getChildren();
+        if (at == rows.size()) {
+            rows.add(row);
+        } else if (rows.get(at) != row) {
+            rows.set(at, row);
+        }
+        at++;
+    }
+
+    /** Most findings are the same after an entry: their rows stay, and do what is to be done now. */
+    private void finding(Finding finding, List<Remedy> remedies) {
+        Optional<Node> there = there(Node.class)
+                .filter(n -> row(n).stream().anyMatch(r -> r.shows(finding, remedies, session.units())));
+        there.flatMap(Ledger::row).ifPresent(row -> row.remedies = remedies);
+        put(there.orElseGet(() -> item(finding, remedies, Optional.empty())));
+    }
+
+    private void text(String words, Supplier<Label> fresh) {
+        put(there(Label.class).filter(label -> label.getText().equals(words)).orElseGet(fresh));
+    }
+
+    /** Nothing follows any more: what stood behind the last row goes. To be called after whatever filled the column. */
+    public void end() {
+        List<Node> rows = items.getChildren();
+        rows.subList(at, rows.size()).clear();
+        if (held.isPresent() && holding().isEmpty()) {
+            // made anew: the keyboard follows its finding and never falls to another, whose remedy Enter would carry
+            // out
+            String id = held.get().finding.id();
+            rows.stream()
+                    .filter(n -> row(n).filter(r -> r.finding.id().equals(id)).isPresent())
+                    .findFirst()
+                    .ifPresent(Node::requestFocus);
         }
     }
 
@@ -146,10 +173,8 @@ public final class Ledger extends VBox {
             this.remedies = remedies;
         }
 
-        boolean shows(Ruling ruling, UnitSystem system) {
-            return units == system
-                    && finding.equals(ruling.finding())
-                    && labels(remedies).equals(labels(ruling.remedies()));
+        boolean shows(Finding other, List<Remedy> others, UnitSystem system) {
+            return units == system && finding.equals(other) && labels(remedies).equals(labels(others));
         }
 
         private static List<String> labels(List<Remedy> remedies) {
@@ -162,9 +187,7 @@ public final class Ledger extends VBox {
     /** Shows a heading, for blocks to be added. */
     public void show(String title, String subtitle, List<Action> actions) {
         front(other);
-        Head head = new Head();
-        head.say(title, read(subtitle));
-        items.getChildren().setAll(head);
+        head(title, read(subtitle));
         show(actions);
     }
 
@@ -175,26 +198,29 @@ public final class Ledger extends VBox {
      */
     public void show(String title, String subtitle, List<Finding> findings, List<Action> actions, Consumer<Span> seek) {
         show(title, subtitle, actions);
-        findings.forEach(
-                f -> items.getChildren().add(item(f, List.of(), f.span().map(s -> () -> seek.accept(s)))));
+        findings.forEach(f -> put(item(f, List.of(), f.span().map(s -> () -> seek.accept(s)))));
     }
 
     /** Adds a block of findings under a heading. */
     public void add(String caption, List<Finding> findings) {
-        items.getChildren().add(caption(caption));
-        findings.forEach(f -> items.getChildren().add(item(f, List.of(), Optional.empty())));
+        caption(caption);
+        findings.forEach(f -> finding(f, List.of()));
     }
 
     /** Adds a block of values under a heading; each shows its working. */
     public void addValues(String caption, List<Working> workings) {
-        items.getChildren().add(caption(caption));
-        workings.forEach(w -> items.getChildren().add(new WorkingRow(w, session.units())));
+        caption(caption);
+        for (Working working : workings) {
+            Optional<WorkingRow> there = there(WorkingRow.class);
+            there.ifPresent(row -> row.say(working, session.units()));
+            put(there.orElseGet(() -> new WorkingRow(working, session.units())));
+        }
     }
 
     /** Adds a block of sentences under a heading. */
     public void addLines(String caption, List<String> lines) {
-        items.getChildren().add(caption(caption));
-        lines.forEach(l -> items.getChildren().add(Texts.wrapped(read(l), "soft")));
+        caption(caption);
+        lines.forEach(l -> text(read(l), () -> Texts.wrapped(read(l), "soft")));
     }
 
     /** Buttons under the column; those that say the same stay and do what is to be done now. */
@@ -236,10 +262,13 @@ public final class Ledger extends VBox {
         return Quantity.read(sentence, session.units());
     }
 
-    private static Region caption(String text) {
-        Region label = Texts.label(text.toUpperCase(Locale.ROOT), "caps");
-        VBox.setMargin(label, new Insets(14, 0, 6, 0));
-        return label;
+    private void caption(String words) {
+        String caps = words.toUpperCase(Locale.ROOT);
+        text(caps, () -> {
+            Label label = Texts.label(caps, "caps");
+            VBox.setMargin(label, new Insets(14, 0, 6, 0));
+            return label;
+        });
     }
 
     private static String summary(List<Ruling> rulings) {

@@ -21,11 +21,12 @@ import javafx.scene.layout.Region;
 public final class QuantityField extends HBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
-    private final Quantity quantity;
     private final TextField text = new TextField();
+    private final Label label = Texts.label("");
     private final Label unit = Texts.label("", "soft");
     private final Session.Notice notice;
-    private final DoublePredicate take;
+    private Quantity quantity;
+    private DoublePredicate take;
     private UnitSystem units = UnitSystem.METRIC;
     private double value = Double.NaN;
 
@@ -39,20 +40,15 @@ public final class QuantityField extends HBox {
      */
     public QuantityField(String name, Quantity quantity, Session.Notice notice, DoublePredicate take) {
         super(6);
-        this.quantity = quantity;
         this.notice = notice;
-        this.take = take;
         setAlignment(Pos.CENTER_LEFT);
         text.setPrefColumnCount(5);
-        text.setAccessibleText(name);
-        Tips.say(text, name);
-        text.setId("field-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'));
         unit.setMinWidth(Region.USE_PREF_SIZE);
         if (!name.isEmpty()) {
-            Label label = Texts.label(name);
             label.setLabelFor(text);
             getChildren().addAll(label, Texts.spring());
         }
+        become(name, quantity, take);
         getChildren().addAll(text, unit);
         text.setOnAction(e -> commit());
         text.setOnKeyPressed(e -> {
@@ -66,6 +62,23 @@ public final class QuantityField extends HBox {
                 commit();
             }
         });
+    }
+
+    /**
+     * Makes it the field of something else, whose value is then to be shown: styles of a new field cost more than other words. What was
+     * typed in it and not taken is gone.
+     *
+     * @param name what it is; empty only if it was so when the field was made
+     * @param newQuantity what kind of number
+     * @param newTake receives an entry in SI; returns whether it was taken
+     */
+    public void become(String name, Quantity newQuantity, DoublePredicate newTake) {
+        quantity = newQuantity;
+        take = newTake;
+        label.setText(name);
+        text.setAccessibleText(name);
+        Tips.say(text, name);
+        text.setId("field-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'));
     }
 
     /** The text field itself, for focus. */
@@ -95,7 +108,9 @@ public final class QuantityField extends HBox {
         text.setPromptText(Double.isNaN(si) ? "none" : "");
         text.setAccessibleHelp(Double.isNaN(si) ? "not entered" : "");
         unit.setText(quantity.unit(system).symbol());
-        text.setText(shown());
+        if (!text.getText().equals(shown())) {
+            text.setText(shown());
+        }
         text.pseudoClassStateChanged(WRONG, false);
     }
 

@@ -4,8 +4,8 @@ import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 
 /**
- * A scroll pane that keeps no picture of its content. The toolkit's own does, and pools one for every size that ever was; the heap grows
- * by them.
+ * A scroll pane that keeps no picture of its content and no keyboard. The toolkit's own does, and pools a picture for every size that ever
+ * was; the heap grows by them.
  */
 public final class Scroller extends ScrollPane {
     /** An empty one. */
@@ -21,5 +21,27 @@ public final class Scroller extends ScrollPane {
     public Scroller(Node content) {
         this();
         setContent(content);
+    }
+
+    /**
+     * A press on what takes no keys asks for them here. One that the Tab key passes over gives them to the screen it is part of: with its
+     * own focus comes and goes a style, and all that lies in it would be styled anew each time.
+     */
+    @Override
+    public void requestFocus() {
+        if (isFocusTraversable()) {
+            super.requestFocus();
+            return;
+        }
+        Node front = getContent() instanceof Deck deck ? deck.front() : getContent();
+        Node at = front != null && front.isFocusTraversable() ? front : getParent();
+        while (at != null && !at.isFocusTraversable()) {
+            at = at.getParent();
+        }
+        if (at != null) {
+            at.requestFocus();
+        } else if (getScene() != null) {
+            getScene().getRoot().requestFocus();
+        }
     }
 }

@@ -51,11 +51,16 @@ public final class WorkingRow extends HBox {
         for (int i = 0; i < workings.size(); i++) {
             Working working = workings.get(i);
             if (i < rows.size()) {
-                ((WorkingRow) rows.get(i)).say(working, units, working.text(units));
+                ((WorkingRow) rows.get(i)).say(working, units);
             } else {
                 rows.add(new WorkingRow(working, units));
             }
         }
+    }
+
+    /** Shows another value. */
+    void say(Working working, UnitSystem units) {
+        say(working, units, working.text(units));
     }
 
     private void say(Working working, UnitSystem units, String said) {

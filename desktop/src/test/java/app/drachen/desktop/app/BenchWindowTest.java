@@ -34,7 +34,7 @@ class BenchWindowTest extends WindowTest {
     }
 
     private String said() throws Exception {
-        return ask(() -> Shown.lookup(scene, "#bench").lookupAll(".label").stream()
+        return ask(() -> Shown.below(Shown.lookup(scene, "#bench"), ".label").stream()
                 .map(n -> ((Label) n).getText())
                 .collect(Collectors.joining("\n")));
     }
@@ -103,6 +103,30 @@ class BenchWindowTest extends WindowTest {
         assertTrue(said().contains("feet against metres?"), said());
         assertFalse(proof(ProofKind.HOME_HEIGHT).orElseThrow().passed(), "a wrong answer counts at once");
         assertEquals(saidOff + 1, propellerOff());
+    }
+
+    /** Typed and not yet taken when another card is clicked: it belongs to the card that asked for it. */
+    @Test
+    void whatIsBeingTypedIsTakenForTheCardThatAsked() throws Exception {
+        atTheBench("Rochen");
+        press(KeyCode.T);
+        press(KeyCode.F);
+        press(KeyCode.COMMA);
+        until(() -> said().contains("Say at which height Home flies"));
+        act(() -> {
+            TextField field = (TextField) Shown.lookup(scene, "#reading-height");
+            field.requestFocus();
+            field.setText("24");
+        });
+        assertFalse(proof(ProofKind.HOME_HEIGHT).filter(p -> !p.passed()).isPresent());
+        // the first card of the line, by the mouse: the keyboard is still in the field
+        robot.clickOn(ask(() -> Shown.lookup(scene, "#card-line").localToScreen(90, 22)));
+        settle();
+        assertFalse(said().contains("Say at which height Home flies"), said());
+        assertFalse(proof(ProofKind.HOME_HEIGHT).orElseThrow().passed(), "24 is a wrong answer to that card");
+        press(KeyCode.F);
+        press(KeyCode.COMMA);
+        assertEquals("24", ask(() -> ((TextField) Shown.lookup(scene, "#reading-height")).getText()));
     }
 
     private long propellerOff() throws Exception {

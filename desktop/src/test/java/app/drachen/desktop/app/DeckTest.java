@@ -6,9 +6,12 @@ import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.desktop.widget.Deck;
+import app.drachen.desktop.widget.Scroller;
 import javafx.scene.Scene;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxToolkit;
@@ -67,6 +70,44 @@ class DeckTest {
                     deck.show(front);
                     assertSame(front.getChildren().get(0), Shown.lookup(scene, "#notice"));
                     assertSame(null, Shown.lookup(scene, "#nothing"));
+                    return true;
+                })
+                .get();
+    }
+
+    /** A press on an empty place gives the keyboard to the screen; a scroller that the Tab key goes to keeps it, to scroll by keys. */
+    @Test
+    void aScrollerThatIsPassedOverGivesTheKeyboardToItsScreen() throws Exception {
+        WaitForAsyncUtils.asyncFx(() -> {
+                    Deck deck = new Deck();
+                    HBox behind = screen("behind", 40, 30);
+                    HBox front = screen("front", 40, 30);
+                    behind.setFocusTraversable(true);
+                    front.setFocusTraversable(true);
+                    deck.show(behind);
+                    deck.show(front);
+                    Scroller outer = new Scroller(deck);
+                    outer.setFocusTraversable(false);
+                    TextField field = new TextField("typed");
+                    VBox root = new VBox(outer, field);
+                    Scene scene = new Scene(root, 300, 200);
+                    root.applyCss();
+                    field.requestFocus();
+                    assertSame(field, scene.getFocusOwner());
+                    outer.requestFocus();
+                    assertSame(front, scene.getFocusOwner(), "what was typed elsewhere is left, so it is taken");
+                    Scroller inner = new Scroller(new Region());
+                    inner.setFocusTraversable(false);
+                    front.getChildren().add(inner);
+                    field.requestFocus();
+                    inner.requestFocus();
+                    assertSame(front, scene.getFocusOwner(), "the screen that it is part of");
+                    front.setFocusTraversable(false);
+                    inner.requestFocus();
+                    assertSame(root, scene.getFocusOwner(), "nobody takes keys there");
+                    inner.setFocusTraversable(true);
+                    inner.requestFocus();
+                    assertSame(inner, scene.getFocusOwner());
                     return true;
                 })
                 .get();

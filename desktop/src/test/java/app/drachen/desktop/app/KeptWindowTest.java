@@ -1,6 +1,7 @@
 package app.drachen.desktop.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotSame;
 import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -12,15 +13,19 @@ import app.drachen.desk.work.Lane;
 import app.drachen.desktop.theme.Theme;
 import app.drachen.desktop.widget.Deck;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
@@ -185,7 +190,7 @@ class KeptWindowTest extends WindowTest {
                 .toList());
     }
 
-    /** Going away and back costs no new fields; once a field was typed into and left, the next update makes it anew. */
+    /** Going away and back costs no new fields; what was typed into one and not taken is gone with the next update. */
     @ParameterizedTest
     @CsvSource({"THROWS, 20", "MODES, 6", "BUILD, 3", "MAIDEN, 7"})
     void untouchedFieldsStay(Stage stage, int least) throws Exception {
@@ -210,8 +215,53 @@ class KeptWindowTest extends WindowTest {
         type(field.getId(), "nonsense");
         act(session::refresh);
         TextField anew = (TextField) node(field.getId());
-        assertNotSame(field, anew, "touched");
         assertEquals(stood, ask(anew::getText), "nonsense does not stay as if it were so");
+        assertFalse(ask(() -> anew.getPseudoClassStates().contains(PseudoClass.getPseudoClass("wrong"))));
+    }
+
+    /** Fields of the inspector show now this and now that; each time what a window made anew would show, and what is typed goes there. */
+    @Test
+    void fieldsOfTheInspectorAreThoseOfWhatIsChosen() throws Exception {
+        open("Seeschwalbe", Stage.BUILD);
+        act(() -> Shown.lookup(scene, "#build").requestFocus());
+        List<Node> made = new ArrayList<>();
+        Map<String, List<String>> told = new LinkedHashMap<>();
+        int chosen = ask(() -> session.setup().parts().size()) + 3;
+        for (int i = 0; i < 2 * chosen; i++) {
+            press(KeyCode.PERIOD);
+            List<String> texts = new ArrayList<>();
+            ask(() -> {
+                read(Shown.lookup(scene, "#inspector"), texts);
+                return true;
+            });
+            assertEquals(told.computeIfAbsent(texts.get(0), t -> texts), texts, "the second time round");
+            for (Node field : fields()) {
+                if (!made.contains(field)) {
+                    made.add(field);
+                }
+            }
+        }
+        assertEquals(chosen, told.size(), told.keySet().toString());
+        int most = told.values().stream()
+                .mapToInt(t -> (int) t.stream().filter("mm"::equals).count())
+                .max()
+                .orElseThrow();
+        assertTrue(made.size() < 2 * most, made.size() + " fields for " + most);
+        String part = session.setup().parts().get(0).name();
+        for (int i = 0; i < chosen && !ask(this::title).equals("Part: " + part); i++) {
+            press(KeyCode.PERIOD);
+        }
+        double far =
+                ask(() -> session.setup().part(part).orElseThrow().position().aft());
+        type("field-mass", "77");
+        until(() -> Math.abs(session.setup().part(part).orElseThrow().mass() - 0.077) < 1e-12);
+        assertEquals(
+                far,
+                ask(() -> session.setup().part(part).orElseThrow().position().aft()));
+    }
+
+    private String title() {
+        return ((Label) Shown.lookup(scene, "#inspector").lookup(".strong")).getText();
     }
 
     /** A toggle that was pressed and whose change was refused shows what is, not what was pressed. */

@@ -9,6 +9,7 @@ import app.drachen.core.airframe.Position;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageState;
+import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -179,6 +180,41 @@ class LedgerAndFinderTest extends WindowTest {
         press(KeyCode.CONTROL, KeyCode.U);
         assertTrue(rows().stream().noneMatch(metric::contains));
         press(KeyCode.CONTROL, KeyCode.U);
+    }
+
+    /** What a card adds to the ledger stays too, in its order; of a card with less on it nothing of the one before is left. */
+    @Test
+    void blocksOfACardStayWithTheirRows() throws Exception {
+        open("Seeschwalbe", Stage.MAIDEN);
+        List<Node> before = rows();
+        Node last = before.get(before.size() - 1);
+        act(last::requestFocus);
+        act(session::refresh);
+        assertEquals(before, rows());
+        assertSame(last, ask(() -> scene.getFocusOwner()));
+        act(() -> Shown.lookup(scene, "#maiden").requestFocus());
+        press(KeyCode.C);
+        List<List<String>> cards = new ArrayList<>(List.of(words()));
+        for (press(KeyCode.C); !words().equals(cards.get(0)); press(KeyCode.C)) {
+            cards.add(words());
+            assertTrue(cards.size() < 30, "round and round");
+        }
+        assertTrue(cards.size() > 5, "a ledger for each card: " + cards.size());
+        for (int i = 1; i < cards.size(); i++) {
+            press(KeyCode.C);
+            assertEquals(cards.get(i), words(), "after the same one before, and after another");
+            if (i % 3 == 0) {
+                act(() -> session.go(Stage.BENCH));
+                act(() -> session.go(Stage.MAIDEN));
+                assertEquals(cards.get(i), words());
+            }
+        }
+    }
+
+    private List<String> words() throws Exception {
+        return ask(() -> Shown.below(Shown.lookup(scene, "#ledger"), ".item").stream()
+                .map(Node::getAccessibleText)
+                .toList());
     }
 
     @Test

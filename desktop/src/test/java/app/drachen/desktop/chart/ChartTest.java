@@ -1,6 +1,7 @@
 package app.drachen.desktop.chart;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.debrief.ModeSegment;
@@ -10,7 +11,9 @@ import app.drachen.core.modes.FlightMode;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desktop.chart.StripChart.Mark;
 import app.drachen.desktop.chart.StripChart.Strip;
+import app.drachen.desktop.drawing.Pen;
 import app.drachen.desktop.theme.Ink;
+import app.drachen.desktop.theme.Theme;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -260,5 +263,51 @@ class ChartTest {
             chart.show(log(mode, t -> 0, east, north), Optional.empty(), UnitSystem.METRIC);
             return chart;
         });
+    }
+
+    /** However often it is asked for until the next frame. */
+    @Test
+    void aPaneIsPaintedOnceAFrame() throws Exception {
+        int[] painted = new int[1];
+        CanvasPane pane = ask(() -> new CanvasPane(100, 100) {
+            @Override
+            protected void paint(Pen g, double width, double height) {
+                painted[0]++;
+            }
+        });
+        StackPane host = ask(() -> new StackPane(pane));
+        ask(() -> {
+            new Stage().setScene(new Scene(host, WIDTH, HEIGHT));
+            host.layout();
+            return true;
+        });
+        int first = painted[0];
+        assertTrue(first > 0);
+        ask(() -> {
+            pane.repaint();
+            pane.repaint();
+            assertEquals(first, painted[0], "not before the frame");
+            host.layout();
+            assertEquals(first + 1, painted[0]);
+            host.layout();
+            return true;
+        });
+        assertEquals(first + 1, painted[0], "nothing has changed since");
+    }
+
+    /** A font is made once; whichever stood in before the shipped ones were there is not kept. */
+    @Test
+    void fontsAreRemembered() {
+        Theme.load();
+        for (double size : List.of(12.0, 13.0)) {
+            assertEquals(
+                    List.of(Theme.TEXT, Theme.FIGURES),
+                    List.of(Theme.text(size).getFamily(), Theme.figures(size).getFamily()));
+            assertTrue(
+                    Theme.strong(size).getName().contains("SemiBold"),
+                    Theme.strong(size).getName());
+            assertEquals(size, Theme.text(size).getSize());
+            assertSame(Theme.text(size), Theme.text(size));
+        }
     }
 }

@@ -1,6 +1,7 @@
 package app.drachen.desktop.widget;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.units.Quantity;
@@ -10,6 +11,7 @@ import java.util.List;
 import javafx.css.PseudoClass;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -87,5 +89,26 @@ class QuantityFieldTest {
         assertEquals("16.0", field.field().getText());
         type("8 oz", javafx.scene.input.KeyCode.ENTER);
         assertEquals(0.226796185, taken.get(0), 1e-9);
+    }
+
+    /** It is another field then, in all it says and takes; nothing of what it was is left, neither typed nor to be undone. */
+    @Test
+    void aFieldBecomesThatOfSomethingElse() throws Exception {
+        type("310", javafx.scene.input.KeyCode.ENTER);
+        robot.write("7", 0);
+        List<Double> lengths = new ArrayList<>();
+        WaitForAsyncUtils.asyncFx(() -> {
+                    field.become("Aft of nose", Quantity.LENGTH, lengths::add);
+                    field.show(0.3, UnitSystem.METRIC);
+                })
+                .get();
+        assertEquals("300", field.field().getText());
+        assertEquals("field-aft-of-nose", field.field().getId());
+        assertEquals("Aft of nose", field.field().getAccessibleText());
+        assertEquals("Aft of nose", ((Label) field.lookup(".label")).getText());
+        assertFalse(field.field().isUndoable());
+        type("120", javafx.scene.input.KeyCode.TAB);
+        assertEquals(List.of(0.12), lengths);
+        assertEquals(List.of(0.31), taken, "what was typed for the other is not taken");
     }
 }

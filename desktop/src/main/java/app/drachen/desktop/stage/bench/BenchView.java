@@ -12,11 +12,13 @@ import app.drachen.core.working.Finding.State;
 import app.drachen.desk.Session;
 import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.widget.Action;
+import app.drachen.desktop.widget.Deck;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.StateMark;
 import app.drachen.desktop.widget.Texts;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,9 +47,9 @@ public final class BenchView implements Place {
     private final Label practice = Texts.label("", "bad");
     private final Label how = Texts.wrapped("", "soft");
     private final CardDrawing drawing = new CardDrawing();
-    private final CardForm form;
+    private final Map<CardId, CardForm> forms = new EnumMap<>(CardId.class);
     private final SurfaceQuestions questions = new SurfaceQuestions(this::answered);
-    private final VBox asks = new VBox(questions);
+    private final Deck asks = new Deck();
     private final VBox result = new VBox(3);
     private final CardRun run;
     private final BridgePanel bridge;
@@ -56,7 +58,6 @@ public final class BenchView implements Place {
     public BenchView(Session session) {
         this.session = session;
         run = new CardRun(session, root, this::practised);
-        form = new CardForm(session, this::read);
         bridge = new BridgePanel(session, root);
         ToggleGroup board = new ToggleGroup();
         board.getToggles().addAll(real, standIn);
@@ -138,11 +139,15 @@ public final class BenchView implements Place {
         boolean surfaces = card.id().ofSurfaces();
         Map<String, Double> given = run.given(ofTheRealOne());
         boolean byHand = ofTheRealOne() && open();
-        asks.getChildren().setAll(surfaces ? questions : form);
         if (surfaces) {
             questions.show(run.asked(ofTheRealOne()), byHand);
+            asks.show(questions);
         } else {
+            // a form for each card, so that going to one does not cost the styles of its fields again
+            CardForm form = forms.computeIfAbsent(
+                    card.id(), id -> new CardForm(session, (reading, value) -> read(id, reading, value)));
             form.show(card, given, byHand);
+            asks.show(form);
         }
         drawing.show(
                 session.setup(), card, given, surfaces ? run.next(ofTheRealOne()) : Optional.empty(), session.units());
@@ -198,8 +203,8 @@ public final class BenchView implements Place {
         update();
     }
 
-    private void read(Reading reading, double value) {
-        run.read(ofTheRealOne(), reading, value);
+    private void read(CardId id, Reading reading, double value) {
+        run.read(ofTheRealOne(), id, reading, value);
         update();
     }
 
@@ -287,6 +292,8 @@ public final class BenchView implements Place {
     }
 
     private void choose(CardId id) {
+        // what is being typed is taken, for the card that it was typed in
+        root.requestFocus();
         run.choose(id);
         update();
     }

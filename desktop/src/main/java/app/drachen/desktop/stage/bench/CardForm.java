@@ -27,15 +27,15 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-/** The questions of a card with their answers: what must be, what was read, what follows. */
+/** The questions of one card with their answers: what must be, what was read, what follows. */
 final class CardForm extends VBox {
     private final Session session;
     private final BiConsumer<Reading, Double> take;
 
     /**
-     * A form.
+     * A form for one card.
      *
-     * @param take receives an answer in SI
+     * @param take receives an answer to it in SI, also when another card was chosen meanwhile
      */
     CardForm(Session session, BiConsumer<Reading, Double> take) {
         super(8);
@@ -44,17 +44,13 @@ final class CardForm extends VBox {
         setId("card-form");
     }
 
-    /** Shows a card with what was answered; it can be answered by hand only where it is open. */
+    /** Shows the card with what was answered; it can be answered by hand only where it is open. */
     void show(BenchCard card, Map<String, Double> given, boolean open) {
-        Focus.kept(this, () -> fill(card, given, open));
-    }
-
-    private void fill(BenchCard card, Map<String, Double> given, boolean open) {
-        getChildren().clear();
-        getChildren().add(card.readings().size() > 14 ? table(card, given, open) : lines(card, given, open));
-        for (BenchCard.Said said : card.sums().of(given)) {
-            getChildren().add(said(said));
-        }
+        List<BenchCard.Said> follows = card.sums().of(given);
+        Focus.kept(this, List.of(card.readings(), Map.copyOf(given), follows, open, session.units()), () -> {
+            getChildren().setAll(card.readings().size() > 14 ? table(card, given, open) : lines(card, given, open));
+            follows.forEach(said -> getChildren().add(said(said)));
+        });
     }
 
     private Node said(BenchCard.Said said) {

@@ -16,7 +16,6 @@ import app.drachen.core.stages.bench.BenchProofs;
 import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Proving;
 import app.drachen.desk.Session;
-import app.drachen.files.hangar.Revision;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -32,7 +31,8 @@ final class CardRun {
     private final BenchAnswers answers = new BenchAnswers();
     private final Set<CardId> failureKept = EnumSet.noneOf(CardId.class);
     private CardId chosen = CardId.STICK_TO_SURFACE;
-    private Optional<Revision> of = Optional.empty();
+    private Optional<OpenAircraft> of = Optional.empty();
+    private int revision;
     private Optional<OpenAircraft> propellerOff = Optional.empty();
     private boolean propellerKept;
     private long seed = 1;
@@ -80,10 +80,12 @@ final class CardRun {
     /** Answers belong to a revision: another one, or another aircraft, is asked anew. */
     void update() {
         practice.update();
-        if (!of.equals(Optional.of(session.revision()))) {
+        int now = session.revision().number();
+        if (now != revision || of.filter(session::shows).isEmpty()) {
             answers.forget();
             failureKept.clear();
-            of = Optional.of(session.revision());
+            of = Optional.of(session.aircraft());
+            revision = now;
         }
         if (BenchCards.card(chosen, session.setup()).isEmpty()) {
             chosen = BenchCards.of(session.setup()).get(0).id();
@@ -202,10 +204,10 @@ final class CardRun {
         });
     }
 
-    /** A reading was typed or chosen. */
-    void read(boolean ofTheRealOne, Reading reading, double value) {
-        answers.put(ofTheRealOne, chosen, reading.id(), value);
-        keepIfTold(ofTheRealOne);
+    /** A reading of a card was typed or chosen. */
+    void read(boolean ofTheRealOne, CardId id, Reading reading, double value) {
+        answers.put(ofTheRealOne, id, reading.id(), value);
+        keepIfTold(ofTheRealOne, id);
     }
 
     /** Readings from a text, in the order in which they are asked; all of them are judged before any is taken. */
@@ -266,10 +268,7 @@ final class CardRun {
             }
         }
         answers.put(true, id, taken);
-        CardId was = chosen;
-        chosen = id;
-        keepIfTold(true);
-        chosen = was;
+        keepIfTold(true, id);
         return taken.size() + " readings taken from the bridge.";
     }
 
@@ -291,6 +290,13 @@ final class CardRun {
                 practice.answers(id).orElseGet(() -> BenchCards.answered(id, session.setup(), seed));
         answers.put(false, id, given);
         keepIfTold(false, proving);
+    }
+
+    private void keepIfTold(boolean ofTheRealOne, CardId id) {
+        CardId was = chosen;
+        chosen = id;
+        keepIfTold(ofTheRealOne);
+        chosen = was;
     }
 
     /** A complete card is evidence; of the real aircraft the first wrong answer counts at once. */

@@ -24,8 +24,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.DoublePredicate;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -39,7 +41,12 @@ final class Inspector extends VBox {
     private final Label title = Texts.label("", "strong");
     private final HBox head = new HBox(12, title);
     private final FlowPane fields = new FlowPane(18, 6);
-    private final List<QuantityField> all = new ArrayList<>();
+    private final Button keep = Texts.button(Action.of("Keep this weighing", "Ctrl+Enter", () -> {}), "primary");
+
+    /** Fields that were made so far; the first of them show something. */
+    private final List<QuantityField> made = new ArrayList<>();
+
+    private int used;
     private final SlideStrip slide = new SlideStrip();
 
     Inspector(Session session) {
@@ -51,6 +58,8 @@ final class Inspector extends VBox {
         setMinHeight(118);
         head.setAlignment(Pos.CENTER_LEFT);
         slide.setMaxHeight(62);
+        keep.setGraphic(null);
+        keep.setId("keep-weighing");
         getChildren().addAll(head, fields, slide);
     }
 
@@ -59,9 +68,9 @@ final class Inspector extends VBox {
     }
 
     void focusFirst() {
-        if (!all.isEmpty()) {
-            all.get(0).field().requestFocus();
-            all.get(0).field().selectAll();
+        if (used > 0) {
+            made.get(0).field().requestFocus();
+            made.get(0).field().selectAll();
         }
     }
 
@@ -70,8 +79,8 @@ final class Inspector extends VBox {
     }
 
     private void rebuildShow(Selection selection) {
-        fields.getChildren().clear();
-        all.clear();
+        used = 0;
+        fields.getChildren().remove(keep);
         head.getChildren().setAll(title);
         boolean part = selection instanceof Selection.OfPart;
         slide.setVisible(part);
@@ -89,16 +98,28 @@ final class Inspector extends VBox {
         } else {
             scales();
         }
+        List<Node> shown = fields.getChildren();
+        shown.subList(Math.min(used, shown.size()), shown.size()).clear();
+        shown.addAll(made.subList(shown.size(), used));
+        if (selection instanceof Selection.Scales) {
+            shown.add(keep);
+        }
     }
 
     /** A field that edits the set-up. */
     void add(String name, Quantity quantity, double value, String reason, BiFunction<Setup, Double, Setup> change) {
-        QuantityField field =
-                new QuantityField(name, quantity, session::tell, v -> session.edit(reason, s -> change.apply(s, v)));
-        field.columns(4);
+        add(name, quantity, value, 4, v -> session.edit(reason, s -> change.apply(s, v)));
+    }
+
+    /** The next field that was made, or one more, shows a value. */
+    private void add(String name, Quantity quantity, double value, int columns, DoublePredicate take) {
+        if (used == made.size()) {
+            made.add(new QuantityField(name, quantity, session::tell, take));
+        }
+        QuantityField field = made.get(used++);
+        field.become(name, quantity, take);
+        field.columns(columns);
         field.show(value, session.units());
-        all.add(field);
-        fields.getChildren().add(field);
     }
 
     private void part(Part part) {
@@ -296,20 +317,12 @@ final class Inspector extends VBox {
         String[] names = {"Front reading", "at", "Rear reading", "at"};
         for (int i = 0; i < 4; i++) {
             int index = i;
-            QuantityField field =
-                    new QuantityField(names[i], i % 2 == 0 ? Quantity.MASS : Quantity.LENGTH, session::tell, v -> {
-                        typed[index] = v;
-                        return true;
-                    });
-            field.columns(6);
-            field.show(typed[i], session.units());
-            all.add(field);
-            fields.getChildren().add(field);
+            add(names[i], i % 2 == 0 ? Quantity.MASS : Quantity.LENGTH, typed[i], 6, v -> {
+                typed[index] = v;
+                return true;
+            });
         }
-        Button keep = Texts.button(Action.of("Keep this weighing", "Ctrl+Enter", () -> keep(typed)), "primary");
-        keep.setGraphic(null);
-        keep.setId("keep-weighing");
-        fields.getChildren().add(keep);
+        keep.setOnAction(e -> keep(typed));
     }
 
     private void keep(double[] typed) {

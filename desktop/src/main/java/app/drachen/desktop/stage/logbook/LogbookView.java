@@ -38,7 +38,6 @@ import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The flights of the aircraft that is open, and the way in and out for their logs. */
@@ -54,13 +53,16 @@ public final class LogbookView implements Place {
     private final Consumer<Read> openDebrief;
     private final Runnable close;
     private final FlightDeeds deeds;
-    private final StackPane root = new StackPane();
+    private final VBox root = new VBox(8);
     private final TableView<FlightRecord> table = new TableView<>();
     private final TextField notes = new TextField();
     private final Label state = Texts.label("", "soft");
     private final ProgressBar bar = new ProgressBar(0);
     private final Deque<Removed> removed = new ArrayDeque<>();
-    private final HBox foot = new HBox(12);
+    private final Label title = Texts.label("", "heading");
+    private final Label count = Texts.label("", "soft");
+    private final HBox head = new HBox(10, title, Texts.spring(), count);
+    private final HBox foot = new HBox(12, bar, state);
     private Optional<Incoming> asking = Optional.empty();
     private Optional<MappingView> mapping = Optional.empty();
     private final FlightReader reader;
@@ -88,7 +90,8 @@ public final class LogbookView implements Place {
         root.setId("logbook");
         root.setPadding(new Insets(14, 18, 12, 20));
         root.setFocusTraversable(true);
-        foot.getChildren().setAll(bar, state);
+        head.setAlignment(Pos.CENTER_LEFT);
+        VBox.setVgrow(table, Priority.ALWAYS);
         foot.setAlignment(Pos.CENTER_LEFT);
         foot.setMinHeight(22);
         bar.setPrefWidth(240);
@@ -130,7 +133,7 @@ public final class LogbookView implements Place {
         table.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> select(is));
         table.setOnMouseClicked(e -> {
             if (e.getClickCount() == 2) {
-                debrief();
+                withRead(openDebrief);
             }
         });
     }
@@ -158,9 +161,7 @@ public final class LogbookView implements Place {
         }
         importing();
         if (mapping.isPresent()) {
-            VBox box = new VBox(8, mapping.get(), foot);
-            VBox.setVgrow(mapping.get(), Priority.ALWAYS);
-            root.getChildren().setAll(box);
+            show(mapping.get(), foot);
             return;
         }
         List<FlightRecord> flights = new ArrayList<>(session.aircraft().flights());
@@ -178,15 +179,16 @@ public final class LogbookView implements Place {
         if (table.getSelectionModel().isEmpty() && !flights.isEmpty()) {
             table.getSelectionModel().selectFirst();
         }
-        HBox head = new HBox(
-                10,
-                Texts.label("Logbook · " + session.setup().name(), "heading"),
-                Texts.spring(),
-                Texts.label(flights.size() + (flights.size() == 1 ? " flight" : " flights"), "soft"));
-        head.setAlignment(Pos.CENTER_LEFT);
-        VBox box = new VBox(8, head, table, notes, foot);
-        VBox.setVgrow(table, Priority.ALWAYS);
-        root.getChildren().setAll(box);
+        title.setText("Logbook · " + session.setup().name());
+        count.setText(flights.size() + (flights.size() == 1 ? " flight" : " flights"));
+        show(head, table, notes, foot);
+    }
+
+    /** What stands there already stays, with its styles and the keyboard. */
+    private void show(Node... nodes) {
+        if (!root.getChildren().equals(List.of(nodes))) {
+            root.getChildren().setAll(nodes);
+        }
     }
 
     /** What came in for this aircraft in this session and was kept. */
@@ -201,6 +203,7 @@ public final class LogbookView implements Place {
             asking = question;
             mapping = question.map(q -> (Incoming.State.Asking) q.state())
                     .map(q -> new MappingView(q.table(), q.guess(), session.units()));
+            mapping.ifPresent(m -> VBox.setVgrow(m, Priority.ALWAYS));
         }
         Optional<Incoming> busy = queue.busy(session.aircraft());
         bar.setVisible(busy.isPresent());
@@ -282,10 +285,6 @@ public final class LogbookView implements Place {
         }
     }
 
-    private void debrief() {
-        withRead(openDebrief);
-    }
-
     /** Does something with the chosen flight, as soon as its log is read. */
     private void withRead(Consumer<Read> use) {
         if (selected().isEmpty()) {
@@ -335,7 +334,7 @@ public final class LogbookView implements Place {
         return List.of(
                 Action.of("read a log in", "I", this::choose),
                 Action.of("enter a flight without a log", "H", () -> byHand.show(foot)),
-                Action.of("read the debrief", "Enter", this::debrief),
+                Action.of("read the debrief", "Enter", () -> withRead(openDebrief)),
                 Action.of("count as flown: evidence for its modes", "F", () -> withRead(deeds::countAsFlown)),
                 Action.of("write it as CSV, GPX, KML or GeoJSON", "W", () -> withRead(deeds::export)),
                 Action.of("write notes on it", "N", notes::requestFocus),
@@ -351,7 +350,9 @@ public final class LogbookView implements Place {
                 ? List.of(
                         Action.of("Read it this way", "Ctrl+Enter", this::readMapped),
                         Action.of("Stop", "Esc", this::escape))
-                : List.of(Action.of("Read a log in", "I", this::choose), Action.of("Debrief", "Enter", this::debrief));
+                : List.of(
+                        Action.of("Read a log in", "I", this::choose),
+                        Action.of("Debrief", "Enter", () -> withRead(openDebrief)));
     }
 
     @Override

@@ -18,7 +18,6 @@ import app.drachen.desktop.drawing.Picture;
 import app.drachen.desktop.drawing.ScreenPen;
 import app.drachen.desktop.screen.Tips;
 import app.drachen.desktop.widget.Action;
-import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.Panels;
 import app.drachen.desktop.widget.Place;
 import app.drachen.desktop.widget.QuantityField;
@@ -28,11 +27,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.DoublePredicate;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -46,8 +47,12 @@ public final class ModesView implements Place {
     private final Pane wayHost = new Pane(way);
     private final Canvas circles = new Canvas(210, 186);
     private final VBox turns = new VBox();
-    private final HBox homeFields = new HBox(16);
-    private final VBox limitFields = new VBox(4);
+    private final QuantityField returnHeight;
+    private final QuantityField circleRadius;
+    private final CheckBox climbFirst = new CheckBox("climb first");
+    private final Label judged = Texts.label("", "soft", "small");
+    private final QuantityField bankLimit;
+    private final QuantityField cruiseSpeed;
     private final Panels panels;
     private final SelectorPane selector;
     private Optional<HomeProfile> draft = Optional.empty();
@@ -74,8 +79,15 @@ public final class ModesView implements Place {
         way.setOnMousePressed(e -> drag(e.getY()));
         way.setOnMouseDragged(e -> drag(e.getY()));
         way.setOnMouseReleased(e -> drop());
+        returnHeight = field("Return height", Quantity.HEIGHT, v -> setHome("Return height", h -> h.withHeight(v)));
+        circleRadius = field("Circle radius", Quantity.DISTANCE, v -> setHome("Circle radius", h -> h.withRadius(v)));
+        Tips.say(climbFirst, "Ticked, it climbs in a circle where it is, then flies home; else it climbs on the way");
+        climbFirst.setOnAction(e -> climbFirst());
+        HBox homeFields = new HBox(16, returnHeight, circleRadius, climbFirst, judged);
         homeFields.setAlignment(Pos.CENTER_LEFT);
-        VBox bankWords = new VBox(6, limitFields, turns);
+        bankLimit = field("Bank limit", Quantity.BEARING, v -> setLimits("Bank limit", v, Limits::withBank));
+        cruiseSpeed = field("Cruise speed", Quantity.SPEED, v -> setLimits("Cruise speed", v, Limits::withCruise));
+        VBox bankWords = new VBox(6, new VBox(4, bankLimit, cruiseSpeed), turns);
         bankWords.setMinWidth(196);
         HBox bank = new HBox(8, circles, bankWords);
         bank.getStyleClass().add("sheet");
@@ -194,42 +206,15 @@ public final class ModesView implements Place {
     }
 
     private void homeFields() {
-        String trip = trip();
-        Focus.kept(homeFields, List.of(session.setup().modes().home(), session.units(), trip), () -> homeFields(trip));
-    }
-
-    private void homeFields(String trip) {
         HomeProfile home = session.setup().modes().home();
-        homeFields.getChildren().clear();
-        homeFields
-                .getChildren()
-                .add(field(
-                        "Return height",
-                        Quantity.HEIGHT,
-                        home.height(),
-                        v -> setHome("Return height", h -> h.withHeight(v))));
-        homeFields
-                .getChildren()
-                .add(field(
-                        "Circle radius",
-                        Quantity.DISTANCE,
-                        home.circleRadius(),
-                        v -> setHome("Circle radius", h -> h.withRadius(v))));
-        CheckBox first = new CheckBox("climb first");
-        first.setSelected(home.climbFirst());
-        Tips.say(first, "Ticked, it climbs in a circle where it is, then flies home; else it climbs on the way");
-        first.setOnAction(e -> climbFirst());
-        homeFields.getChildren().add(first);
-        homeFields
-                .getChildren()
-                .add(Texts.label(
-                        "judged from "
-                                + Quantity.DISTANCE.text(WayHome.FROM_DISTANCE, session.units())
-                                + " out at "
-                                + Quantity.HEIGHT.text(WayHome.FROM_HEIGHT, session.units())
-                                + trip,
-                        "soft",
-                        "small"));
+        returnHeight.show(home.height(), session.units());
+        circleRadius.show(home.circleRadius(), session.units());
+        climbFirst.setSelected(home.climbFirst());
+        judged.setText("judged from "
+                + Quantity.DISTANCE.text(WayHome.FROM_DISTANCE, session.units())
+                + " out at "
+                + Quantity.HEIGHT.text(WayHome.FROM_HEIGHT, session.units())
+                + trip());
     }
 
     private static String minutes(double seconds) {
@@ -246,33 +231,15 @@ public final class ModesView implements Place {
                         + trip.get(1).quantity().text(trip.get(1).value(), session.units());
     }
 
-    private QuantityField field(String name, Quantity quantity, double value, java.util.function.DoublePredicate take) {
-        QuantityField field = new QuantityField(name, quantity, session::tell, take);
-        field.columns(4);
-        field.show(value, session.units());
-        return field;
+    private QuantityField field(String name, Quantity quantity, DoublePredicate take) {
+        return new QuantityField(name, quantity, session::tell, take).columns(4);
     }
 
     private void limits() {
         Limits limits = session.setup().modes().limits();
-        Focus.kept(limitFields, List.of(limits, session.units()), () -> rebuildLimits(limits));
+        bankLimit.show(limits.bank(), session.units());
+        cruiseSpeed.show(limits.cruiseSpeed(), session.units());
         WorkingRow.fill(turns, turned(limits), session.units());
-    }
-
-    private void rebuildLimits(Limits limits) {
-        limitFields
-                .getChildren()
-                .setAll(
-                        field(
-                                "Bank limit",
-                                Quantity.BEARING,
-                                limits.bank(),
-                                v -> setLimits("Bank limit", v, Limits::withBank)),
-                        field(
-                                "Cruise speed",
-                                Quantity.SPEED,
-                                limits.cruiseSpeed(),
-                                v -> setLimits("Cruise speed", v, Limits::withCruise)));
     }
 
     private List<Working> turned(Limits limits) {

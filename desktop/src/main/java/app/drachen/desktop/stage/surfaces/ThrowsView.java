@@ -171,7 +171,7 @@ public final class ThrowsView implements Place {
     }
 
     private void mixTable() {
-        Focus.kept(table, List.of(session.setup().controls().surfaces(), session.units()), this::rebuildTable);
+        Focus.kept(table, List.of(session.setup().controls(), session.units()), this::rebuildTable);
     }
 
     private void rebuildTable() {

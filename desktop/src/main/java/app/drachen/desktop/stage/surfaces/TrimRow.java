@@ -51,7 +51,8 @@ final class TrimRow extends VBox {
     /** Flies a second with each stick full, beside the screen. */
     private void rates() {
         Setup setup = session.setup();
-        if (asked.equals(Optional.of(setup))) {
+        // the very same one: to look whether another is equal costs more here than the flight beside the screen
+        if (asked.filter(a -> a == setup).isPresent()) {
             return;
         }
         asked = Optional.of(setup);
@@ -63,7 +64,8 @@ final class TrimRow extends VBox {
                         aircraft,
                         running -> StickRates.of(setup),
                         found -> {
-                            if (session.shows(aircraft) && asked.equals(Optional.of(setup))) {
+                            if (session.shows(aircraft)
+                                    && asked.filter(a -> a == setup).isPresent()) {
                                 workings = found;
                                 rates.setText(
                                         found.isEmpty()
