@@ -212,6 +212,50 @@ class LogbookWindowTest extends WindowTest {
         assertEquals("gusty", hangar.logbook().notes(idOf("Seeschwalbe"), number));
     }
 
+    /** A flight that is kept meanwhile takes neither the choice nor what is being typed; one that is read in takes the choice. */
+    @Test
+    void notesThatAreBeingTypedAreNotLostToAnotherFlight() throws Exception {
+        long id = idOf("Seeschwalbe");
+        int number = last().number();
+        press(KeyCode.N);
+        until(() -> scene.getFocusOwner() instanceof TextField);
+        write("gusty");
+        press(KeyCode.ENTER);
+        write(" and cold");
+        var log = hangar.logbook().packed(id, 1).orElseThrow();
+        act(() -> session.aircraft()
+                .keep(
+                        new FlightRecord(0, 2, 5, true, "hold", "Landed."),
+                        log,
+                        Optional.empty(),
+                        f -> {},
+                        session::tell));
+        until(() -> ((TableView<?>) Shown.lookup(scene, "#flights")).getItems().contains(last()));
+        assertEquals("gusty and cold", ask(() -> ((TextField) Shown.lookup(scene, "#flight-notes")).getText()));
+        write(", rain");
+        Path own = folder.resolve("echt.csv");
+        app.drachen.files.csv.FlightLogCsv.write(
+                hangar.logbook().log(id, number).orElseThrow(), own);
+        act(() -> shell.take(List.of(own)));
+        until(() -> notice().contains("kept as flight"));
+        until(() -> last().equals(((TableView<?>) Shown.lookup(scene, "#flights"))
+                .getSelectionModel()
+                .getSelectedItem()));
+        settle();
+        assertEquals("gusty and cold, rain", hangar.logbook().notes(id, number));
+        assertEquals("", hangar.logbook().notes(id, last().number()));
+        // begun before the notes that are there were read
+        act(() -> {
+            shell.openFlight(number);
+            ((TextField) Shown.lookup(scene, "#flight-notes")).setText("hail");
+        });
+        until(() -> ((TextField) Shown.lookup(scene, "#flight-notes")).getText().equals("gusty and cold, rain hail"));
+        act(() -> Shown.lookup(scene, "#flights").requestFocus());
+        act(() -> shell.leave());
+        settle();
+        assertEquals("gusty and cold, rain hail", hangar.logbook().notes(id, number));
+    }
+
     /** A flight without a log is entered, filed under the revision of its day, and is evidence for the modes it flew. */
     @Test
     void aFlightIsEnteredByHand() throws Exception {

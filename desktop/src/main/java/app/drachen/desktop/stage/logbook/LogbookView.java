@@ -35,7 +35,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -55,7 +54,7 @@ public final class LogbookView implements Place {
     private final FlightDeeds deeds;
     private final VBox root = new VBox(8);
     private final TableView<FlightRecord> table = new TableView<>();
-    private final TextField notes = new TextField();
+    private final NotesField notes;
     private final Label state = Texts.label("", "soft");
     private final ProgressBar bar = new ProgressBar(0);
     private final Deque<Removed> removed = new ArrayDeque<>();
@@ -69,6 +68,7 @@ public final class LogbookView implements Place {
     private final EditPopup byHand;
     private Optional<OpenAircraft> shownOf = Optional.empty();
     private int keptBefore;
+    private boolean listing;
 
     /**
      * The logbook of a session.
@@ -87,6 +87,7 @@ public final class LogbookView implements Place {
         deeds = new FlightDeeds(session, dialogs);
         byHand = new EditPopup("hand-flight", 560, this::handForm);
         reader = new FlightReader(session, this::come);
+        notes = new NotesField(session, reader);
         root.setId("logbook");
         root.setPadding(new Insets(14, 18, 12, 20));
         root.setFocusTraversable(true);
@@ -98,15 +99,6 @@ public final class LogbookView implements Place {
         bar.setVisible(false);
         bar.setId("reading");
         columns();
-        notes.setPromptText("notes on this flight");
-        notes.setId("flight-notes");
-        notes.setAccessibleText("notes on this flight");
-        notes.setOnAction(e -> keepNotes());
-        notes.focusedProperty().addListener((o, was, is) -> {
-            if (was && !is) {
-                keepNotes();
-            }
-        });
     }
 
     private HandForm handForm() {
@@ -130,7 +122,11 @@ public final class LogbookView implements Place {
         column("how", 84, f -> f.rehearsed() ? "rehearsed" : "flown");
         column("card", 96, f -> f.card().isEmpty() ? "log" : f.card());
         column("how it ended", 420, f -> Quantity.read(f.outcome(), session.units()));
-        table.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> select(is));
+        table.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> {
+            if (!listing) {
+                select(Optional.ofNullable(is));
+            }
+        });
         table.setOnMouseClicked(e -> {
             if (e.getClickCount() == 2) {
                 withRead(openDebrief);
@@ -157,6 +153,7 @@ public final class LogbookView implements Place {
         if (!shownOf.equals(Optional.of(session.aircraft()))) {
             shownOf = Optional.of(session.aircraft());
             reader.none();
+            table.getItems().clear();
             keptBefore = kept().size();
         }
         importing();
@@ -167,9 +164,7 @@ public final class LogbookView implements Place {
         List<FlightRecord> flights = new ArrayList<>(session.aircraft().flights());
         Collections.reverse(flights);
         if (!flights.equals(List.copyOf(table.getItems()))) {
-            Optional<FlightRecord> before = selected();
-            table.getItems().setAll(flights);
-            before.filter(flights::contains).ifPresent(table.getSelectionModel()::select);
+            list(flights);
         }
         if (kept().size() > keptBefore) {
             keptBefore = kept().size();
@@ -182,6 +177,18 @@ public final class LogbookView implements Place {
         title.setText("Logbook · " + session.setup().name());
         count.setText(flights.size() + (flights.size() == 1 ? " flight" : " flights"));
         show(head, table, notes, foot);
+    }
+
+    /** A flight that stays chosen is not read again, and what is being typed about it stays. */
+    private void list(List<FlightRecord> flights) {
+        Optional<FlightRecord> before = selected();
+        listing = true;
+        table.getItems().setAll(flights);
+        before.filter(flights::contains).ifPresent(table.getSelectionModel()::select);
+        listing = false;
+        if (!selected().equals(before)) {
+            select(selected());
+        }
     }
 
     /** What stands there already stays, with its styles and the keyboard. */
@@ -233,30 +240,16 @@ public final class LogbookView implements Place {
         return Optional.ofNullable(table.getSelectionModel().getSelectedItem());
     }
 
-    /** Reads the chosen flight beside the interface, for the ledger. */
-    private void select(FlightRecord flight) {
+    /** Reads the chosen flight beside the interface, for the ledger; what was typed about the one before is kept with that. */
+    private void select(Optional<FlightRecord> flight) {
+        notes.keep();
         notes.setText("");
-        if (flight == null) {
-            reader.none();
-        } else {
-            reader.read(session.aircraft(), flight);
-        }
+        flight.ifPresentOrElse(f -> reader.read(session.aircraft(), f), reader::none);
     }
 
     private void come(Read result) {
-        if (notes.getText().isEmpty()) {
-            notes.setText(result.notes());
-        }
+        notes.show(result);
         session.refresh();
-    }
-
-    /** Keeps what was typed; never before the notes that were there are known. */
-    private void keepNotes() {
-        String typed = notes.getText().strip();
-        reader.now().filter(r -> !r.notes().equals(typed)).ifPresent(r -> {
-            r.aircraft().note(r.flight().number(), typed, session::tell);
-            reader.noted(typed);
-        });
     }
 
     private void choose() {
@@ -383,7 +376,7 @@ public final class LogbookView implements Place {
     @Override
     public void leave() {
         reader.forget();
-        keepNotes();
+        notes.keep();
     }
 
     /** Shows what the chosen flight shows, or how a mapping is made. */
