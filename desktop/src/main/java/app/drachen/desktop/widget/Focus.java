@@ -1,6 +1,7 @@
 package app.drachen.desktop.widget;
 
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 import javafx.event.ActionEvent;
 import javafx.event.Event;
@@ -64,30 +65,43 @@ public final class Focus {
     }
 
     /**
-     * Rebuilds a part of the screen; if the focus was inside, the new node of the same id gets it.
+     * Rebuilds a part of the screen; if the focus was inside, the new node of the same id gets it, with what is being typed into it.
      *
      * @param part what is rebuilt
      * @param rebuild makes it anew
      */
     public static void kept(Parent part, Runnable rebuild) {
-        String id = "";
-        if (part.getScene() != null) {
-            Node owner = part.getScene().getFocusOwner();
-            for (Node n = owner; n != null; n = n.getParent()) {
-                if (n == part && owner.getId() != null) {
-                    id = owner.getId();
-                }
-            }
+        Typing.watch(part);
+        Node owner = part.getScene() == null ? null : part.getScene().getFocusOwner();
+        if (owner == null || owner.getId() == null || !inside(part, owner)) {
+            rebuild.run();
+            return;
+        }
+        if (owner instanceof TextField field && Typing.in(field)) {
+            String typed = field.getText();
+            int caret = field.getCaretPosition();
+            Typing.letGo(field);
+            rebuild.run();
+            again(part, owner).filter(TextField.class::isInstance).ifPresent(n -> {
+                n.requestFocus();
+                Typing.goOn((TextField) n, typed, caret);
+            });
+            return;
         }
         rebuild.run();
-        if (!id.isEmpty()) {
-            Node again = part.lookup("#" + id);
-            if (again != null) {
-                again.requestFocus();
-                if (again instanceof TextField field) {
-                    field.selectAll();
-                }
+        again(part, owner).ifPresent(n -> {
+            n.requestFocus();
+            if (n instanceof TextField field) {
+                field.selectAll();
             }
-        }
+        });
+    }
+
+    private static boolean inside(Parent part, Node node) {
+        return node == part || node.getParent() != null && inside(part, node.getParent());
+    }
+
+    private static Optional<Node> again(Parent part, Node owner) {
+        return Optional.ofNullable(part.lookup("#" + owner.getId()));
     }
 }

@@ -102,15 +102,9 @@ public final class Form extends GridPane {
         field.setPrefColumnCount(8);
         field.setId(id(label));
         field.setAccessibleText(label);
-        Runnable commit = () -> {
+        Typing.watch(field, () -> {
             String typed = field.getText().strip();
             field.pseudoClassStateChanged(WRONG, !typed.equals(value) && !take.test(typed));
-        };
-        field.setOnAction(e -> commit.run());
-        field.focusedProperty().addListener((o, was, is) -> {
-            if (was && !is) {
-                commit.run();
-            }
         });
         put(label, field);
         return this;

@@ -50,23 +50,19 @@ public final class QuantityField extends HBox {
         }
         become(name, quantity, take);
         getChildren().addAll(text, unit);
-        text.setOnAction(e -> commit());
+        Typing.watch(text, this::commit);
         text.setOnKeyPressed(e -> {
             if (e.getCode() == KeyCode.ESCAPE && !text.getText().equals(shown())) {
+                Typing.end(text);
                 show(value, units);
                 e.consume();
-            }
-        });
-        text.focusedProperty().addListener((o, was, is) -> {
-            if (was && !is) {
-                commit();
             }
         });
     }
 
     /**
      * Makes it the field of something else, whose value is then to be shown: styles of a new field cost more than other words. What was
-     * typed in it and not taken is gone.
+     * typed for something of another name and not taken is gone.
      *
      * @param name what it is; empty only if it was so when the field was made
      * @param newQuantity what kind of number
@@ -75,6 +71,9 @@ public final class QuantityField extends HBox {
     public void become(String name, Quantity newQuantity, DoublePredicate newTake) {
         quantity = newQuantity;
         take = newTake;
+        if (!name.equals(label.getText())) {
+            Typing.end(text);
+        }
         label.setText(name);
         text.setAccessibleText(name);
         Tips.say(text, name);
@@ -100,7 +99,7 @@ public final class QuantityField extends HBox {
         return this;
     }
 
-    /** Shows a value. */
+    /** Shows a value; what is just being typed stays as it is. */
     public void show(double si, UnitSystem system) {
         value = si;
         units = system;
@@ -108,10 +107,12 @@ public final class QuantityField extends HBox {
         text.setPromptText(Double.isNaN(si) ? "none" : "");
         text.setAccessibleHelp(Double.isNaN(si) ? "not entered" : "");
         unit.setText(quantity.unit(system).symbol());
-        if (!text.getText().equals(shown())) {
-            text.setText(shown());
+        if (!Typing.in(text)) {
+            if (!text.getText().equals(shown())) {
+                text.setText(shown());
+            }
+            text.pseudoClassStateChanged(WRONG, false);
         }
-        text.pseudoClassStateChanged(WRONG, false);
     }
 
     private String shown() {

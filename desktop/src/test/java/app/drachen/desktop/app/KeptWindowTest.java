@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
@@ -258,6 +259,61 @@ class KeptWindowTest extends WindowTest {
         assertEquals(
                 far,
                 ask(() -> session.setup().part(part).orElseThrow().position().aft()));
+    }
+
+    /** What the first entry changes is shown while the second is being typed: nothing of that is lost, and no half of it is taken. */
+    @ParameterizedTest
+    @CsvSource({"THROWS", "MODES", "BUILD"})
+    void whatIsBeingTypedIsNeitherLostNorTakenHalf(Stage stage) throws Exception {
+        open("Seeschwalbe", stage);
+        List<TextField> two = fields().stream()
+                .map(TextField.class::cast)
+                .filter(f -> !f.getText().isBlank())
+                .limit(2)
+                .toList();
+        String second = two.get(1).getId();
+        String stood = ask(two.get(1)::getText);
+        int before = ask(() -> session.revision().number());
+        ask(() -> {
+            TextField first = two.get(0);
+            first.requestFocus();
+            first.setText(String.valueOf(Integer.parseInt(first.getText()) - 1));
+            // the Tab key: the first is taken, and the hand types on
+            two.get(1).requestFocus();
+            two.get(1).selectAll();
+            return true;
+        });
+        write(stood.substring(0, 1));
+        settle();
+        assertEquals(before + 1, ask(() -> session.revision().number()), "the first entry, and no half of the second");
+        assertEquals(second, ask(() -> scene.getFocusOwner().getId()));
+        write(stood.substring(1) + "0");
+        settle();
+        assertEquals(stood + "0", ask(() -> ((TextField) scene.getFocusOwner()).getText()));
+        assertEquals(before + 1, ask(() -> session.revision().number()));
+    }
+
+    /** The same of a line of text without a unit, in a part that another change makes anew. */
+    @Test
+    void textThatIsBeingTypedGoesOn() throws Exception {
+        open("Seeschwalbe", Stage.MODES);
+        TextField bands = (TextField) node("field-bands");
+        act(bands::requestFocus);
+        act(bands::end);
+        write(" x");
+        act(() -> session.edit(
+                "another guard",
+                s -> s.withModes(s.modes().withSelector(s.modes().selector().wandering(Optional.of(4.0))))));
+        TextField now = (TextField) node("field-bands");
+        assertNotSame(bands, now);
+        assertTrue(ask(now::isFocused));
+        write("y");
+        assertTrue(ask(() -> now.getText().endsWith(" xy")));
+        press(KeyCode.ENTER);
+        act(session::refresh);
+        assertFalse(
+                ask(() -> ((TextField) node("field-bands")).getText().endsWith("xy")),
+                "what was refused does not stay");
     }
 
     private String title() {

@@ -47,6 +47,7 @@ final class Inspector extends VBox {
     private final List<QuantityField> made = new ArrayList<>();
 
     private int used;
+    private Selection shown = new Selection.OfWing();
     private final SlideStrip slide = new SlideStrip();
 
     Inspector(Session session) {
@@ -75,6 +76,11 @@ final class Inspector extends VBox {
     }
 
     void show(Selection selection) {
+        if (!selection.equals(shown)) {
+            // what is being typed is taken for what was chosen so far
+            made.stream().filter(f -> f.field().isFocused()).findFirst().ifPresent(f -> requestFocus());
+            shown = selection;
+        }
         Focus.kept(this, List.of(session.setup(), selection, session.units()), () -> rebuildShow(selection));
     }
 
