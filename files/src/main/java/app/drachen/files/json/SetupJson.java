@@ -49,20 +49,6 @@ public final class SetupJson {
     public static final int VERSION = 8;
 
     private static final long LARGEST = 5_000_000;
-    private static final SimpleModule DAYS = new SimpleModule()
-            .addSerializer(LocalDate.class, ToStringSerializer.instance)
-            .addDeserializer(LocalDate.class, new StdScalarDeserializer<>(LocalDate.class) {
-                @Override
-                public LocalDate deserialize(JsonParser text, DeserializationContext context) throws IOException {
-                    try {
-                        return LocalDate.parse(text.getText());
-                    } catch (DateTimeParseException e) {
-                        return (LocalDate) context.handleWeirdStringValue(
-                                LocalDate.class, text.getText(), "a day is written as 2026-05-31");
-                    }
-                }
-            });
-    private static final ObjectMapper MAPPER = mapper();
 
     private SetupJson() {}
 
@@ -85,20 +71,40 @@ public final class SetupJson {
     })
     private interface TailKinds {}
 
-    private static ObjectMapper mapper() {
-        return JsonMapper.builder()
-                .addModule(new Jdk8Module())
-                .addModule(DAYS)
-                .addMixIn(Tail.class, TailKinds.class)
-                .enable(SerializationFeature.INDENT_OUTPUT)
-                .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
-                .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
-                .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
-                .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
-                .enable(DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
-                .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
-                .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS, MapperFeature.AUTO_DETECT_IS_GETTERS)
-                .build();
+    /** The library's binding: made when it is needed, which for what this program wrote itself is in writing only. */
+    static final class Binding {
+        private static final SimpleModule DAYS = new SimpleModule()
+                .addSerializer(LocalDate.class, ToStringSerializer.instance)
+                .addDeserializer(LocalDate.class, new StdScalarDeserializer<>(LocalDate.class) {
+                    @Override
+                    public LocalDate deserialize(JsonParser text, DeserializationContext context) throws IOException {
+                        try {
+                            return LocalDate.parse(text.getText());
+                        } catch (DateTimeParseException e) {
+                            return (LocalDate) context.handleWeirdStringValue(
+                                    LocalDate.class, text.getText(), "a day is written as 2026-05-31");
+                        }
+                    }
+                });
+        static final ObjectMapper MAPPER = mapper();
+
+        private Binding() {}
+
+        private static ObjectMapper mapper() {
+            return JsonMapper.builder()
+                    .addModule(new Jdk8Module())
+                    .addModule(DAYS)
+                    .addMixIn(Tail.class, TailKinds.class)
+                    .enable(SerializationFeature.INDENT_OUTPUT)
+                    .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+                    .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
+                    .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                    .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                    .enable(DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
+                    .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION)
+                    .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS, MapperFeature.AUTO_DETECT_IS_GETTERS)
+                    .build();
+        }
     }
 
     /** Writes a set-up as the document. */
@@ -200,11 +206,8 @@ public final class SetupJson {
                 throw new ImportFailedException(
                         named, "version " + version, "written by a newer Drachen; update this one");
             }
-            // a document of today is read from its text, so that what is wrong has its line
-            Document document = version == VERSION || version < 1
-                    ? MAPPER.readValue(text, Document.class)
-                    : MAPPER.treeToValue(
-                            SetupUpgrades.upgraded((ObjectNode) MAPPER.readTree(text), version), Document.class);
+            Optional<Document> plain = version == VERSION ? RecordReader.read(text, Document.class) : Optional.empty();
+            Document document = plain.isPresent() ? plain.get() : bound(text, version);
             return new Written(document.setup(), document.revision().filter(r -> r > 0));
         } catch (JsonMappingException e) {
             throw new ImportFailedException(named, place(e), JsonWords.of(e));
@@ -216,13 +219,21 @@ public final class SetupJson {
         }
     }
 
+    /** A document of today is read from its text, so that what is wrong has its line. */
+    private static Document bound(String text, int version) throws JsonProcessingException {
+        return version == VERSION || version < 1
+                ? Binding.MAPPER.readValue(text, Document.class)
+                : Binding.MAPPER.treeToValue(
+                        SetupUpgrades.upgraded((ObjectNode) Binding.MAPPER.readTree(text), version), Document.class);
+    }
+
     /** What a document says of itself, which stands at its beginning: all of it is not read twice. */
     private record Head(String format, int version) {}
 
     private static Head head(String text) throws JsonProcessingException {
         String format = "";
         OptionalInt version = OptionalInt.empty();
-        try (JsonParser json = MAPPER.createParser(text)) {
+        try (JsonParser json = RecordReader.FACTORY.createParser(text)) {
             boolean object = json.nextToken() == JsonToken.START_OBJECT;
             while (object && (format.isEmpty() || version.isEmpty()) && json.nextToken() == JsonToken.FIELD_NAME) {
                 String name = json.currentName();
@@ -276,7 +287,7 @@ public final class SetupJson {
      */
     private static String filled(String text) {
         try {
-            JsonNode tree = MAPPER.readTree(text);
+            JsonNode tree = Binding.MAPPER.readTree(text);
             if (tree instanceof ArrayNode list) {
                 list.forEach(SetupJson::fill);
             } else {
@@ -319,7 +330,7 @@ public final class SetupJson {
     /** Writes any of the hangar's records. */
     public static String toText(Object value) {
         try {
-            return MAPPER.writeValueAsString(value);
+            return Binding.MAPPER.writeValueAsString(value);
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("records can always be written", e);
         }
@@ -331,8 +342,12 @@ public final class SetupJson {
      * @throws ImportFailedException with place and remedy
      */
     public static <T> T fromText(String text, Class<T> type, Path named) throws ImportFailedException {
+        Optional<T> plain = type.isRecord() ? RecordReader.read(text, type) : Optional.empty();
+        if (plain.isPresent()) {
+            return plain.get();
+        }
         try {
-            T value = MAPPER.readValue(text, type);
+            T value = Binding.MAPPER.readValue(text, type);
             if (value == null) {
                 throw new ImportFailedException(named, "", "nothing stands here");
             }
