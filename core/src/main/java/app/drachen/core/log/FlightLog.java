@@ -36,22 +36,62 @@ public final class FlightLog {
      * @throws IllegalArgumentException if the time is missing or does not rise, or lengths differ
      */
     public static FlightLog of(Map<LogColumn, double[]> columns) {
-        double[] times = columns.getOrDefault(LogColumn.TIME, new double[0]);
-        for (int row = 0; row < times.length; row++) {
-            if (!(times[row] > (row == 0 ? Double.NEGATIVE_INFINITY : times[row - 1]))) {
-                throw new IllegalArgumentException("time " + times[row] + " s does not rise");
+        Map<LogColumn, Column> held = new EnumMap<>(LogColumn.class);
+        columns.forEach((column, values) -> held.put(column, Column.of(values)));
+        return ofColumns(held);
+    }
+
+    /**
+     * A log of whole columns that are held already, so that whoever makes a long one need not have all its numbers at once.
+     *
+     * @param columns of equal length, the time among them
+     * @throws IllegalArgumentException if the time is missing or does not rise, or lengths differ
+     */
+    public static FlightLog ofColumns(Map<LogColumn, Column> columns) {
+        Column times = columns.getOrDefault(LogColumn.TIME, Column.of(new double[0]));
+        double last = Double.NEGATIVE_INFINITY;
+        for (int row = 0; row < times.rows; row++) {
+            double time = times.samples.get(row);
+            if (!(time > last)) {
+                throw new IllegalArgumentException("time " + time + " s does not rise");
             }
+            last = time;
         }
         Map<LogColumn, Samples> samples = new EnumMap<>(LogColumn.class);
-        samples.put(LogColumn.TIME, Samples.of(times));
+        samples.put(LogColumn.TIME, times.samples);
         columns.forEach((column, values) -> {
-            if (values.length != times.length) {
+            if (values.rows != times.rows) {
                 throw new IllegalArgumentException(
-                        column.id() + " has " + values.length + " samples for " + times.length + " rows");
+                        column.id() + " has " + values.rows + " samples for " + times.rows + " rows");
             }
-            samples.put(column, Samples.of(values));
+            samples.put(column, values.samples);
         });
-        return new FlightLog(samples, times.length, OptionalDouble.empty());
+        return new FlightLog(samples, times.rows, OptionalDouble.empty());
+    }
+
+    /** The samples of one column in the little space that a log holds them in. Immutable. */
+    public static final class Column {
+        private final Samples samples;
+        private final int rows;
+
+        private Column(Samples samples, int rows) {
+            this.samples = samples;
+            this.rows = rows;
+        }
+
+        /**
+         * Samples of a column.
+         *
+         * @param values one for each row [SI unit of the column]; NaN where there is none; copied
+         */
+        public static Column of(double[] values) {
+            return new Column(Samples.of(values), values.length);
+        }
+
+        /** How many rows it has. */
+        public int rows() {
+            return rows;
+        }
     }
 
     /**

@@ -1,6 +1,7 @@
 package app.drachen.core.log;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Arrays;
@@ -111,6 +112,25 @@ class SamplesTest {
         finished.forEach((rows, log) -> {
             assertEquals(rows, log.rows());
             same(Arrays.copyOf(values, rows), log);
+        });
+    }
+
+    @Test
+    void columnsThatMakeNoLogAreRefused() {
+        double[] rising = {0, 0.5, 1};
+        FlightLog log = FlightLog.of(Map.of(LogColumn.TIME, rising, LogColumn.ROLL, new double[] {1, Double.NaN, 2}));
+        assertEquals(3, log.rows());
+        assertEquals(Set.of(LogColumn.TIME, LogColumn.ROLL), log.columns());
+        assertEquals(0, FlightLog.of(Map.of()).rows());
+        Map<String, Map<LogColumn, double[]>> wrong = Map.of(
+                "3 samples for 0 rows", Map.of(LogColumn.ROLL, rising),
+                "2 samples for 3 rows", Map.of(LogColumn.TIME, rising, LogColumn.ROLL, new double[2]),
+                "time 0.5 s does not rise", Map.of(LogColumn.TIME, new double[] {0, 0.5, 0.5}),
+                "time NaN s does not rise", Map.of(LogColumn.TIME, new double[] {0, Double.NaN, 1}));
+        wrong.forEach((told, columns) -> {
+            String said = assertThrows(IllegalArgumentException.class, () -> FlightLog.of(columns))
+                    .getMessage();
+            assertTrue(said.contains(told), said);
         });
     }
 }

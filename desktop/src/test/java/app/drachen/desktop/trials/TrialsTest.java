@@ -42,7 +42,7 @@ public class TrialsTest {
 
     @Test
     void damagedHangarsOpenOrAreRefused() throws Exception {
-        judge(new Hangars(folder).run(SEED, times(40, 1_000)));
+        judge(new Hangars(folder).run(SEED, times(25, 1_000)));
     }
 
     @Test
@@ -57,7 +57,7 @@ public class TrialsTest {
 
     @Test
     void aKilledWriterLosesNothingItAcknowledged() throws Exception {
-        judge(new Programs(folder).kills(SEED, times(20, 300)));
+        judge(new Programs(folder).kills(SEED, times(10, 300)));
     }
 
     @Test

@@ -2,7 +2,6 @@ package app.drachen.files.hangar;
 
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
-import java.io.BufferedOutputStream;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.DataInputStream;
@@ -10,11 +9,16 @@ import java.io.DataOutputStream;
 import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
+import java.util.ArrayDeque;
 import java.util.Arrays;
+import java.util.Deque;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.ForkJoinTask;
 import java.util.zip.Deflater;
 import java.util.zip.DeflaterOutputStream;
 import java.util.zip.InflaterInputStream;
@@ -27,6 +31,9 @@ import java.util.zip.InflaterInputStream;
  */
 final class PackedLog {
     private static final byte[] MARK = {'D', 'R', 'L', 1};
+
+    /** So many columns may wait to be put away; each stands in full until then. */
+    private static final int AHEAD = 2;
 
     private PackedLog() {}
 
@@ -69,12 +76,43 @@ final class PackedLog {
         }
     }
 
+    /** The same for writing; the library's own takes a lock for each byte. */
+    private static final class Gathered extends OutputStream {
+        private final OutputStream to;
+        private final byte[] held = new byte[1 << 16];
+        private int at;
+
+        Gathered(OutputStream to) {
+            this.to = to;
+        }
+
+        @Override
+        public void write(int b) throws IOException {
+            if (at == held.length) {
+                flush();
+            }
+            held[at++] = (byte) b;
+        }
+
+        @Override
+        public void flush() throws IOException {
+            to.write(held, 0, at);
+            at = 0;
+        }
+
+        @Override
+        public void close() throws IOException {
+            flush();
+            to.close();
+        }
+    }
+
     static byte[] pack(FlightLog log) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         bytes.write(MARK);
         Deflater deflater = new Deflater(3);
-        try (DataOutputStream out = new DataOutputStream(
-                new BufferedOutputStream(new DeflaterOutputStream(bytes, deflater, 1 << 16), 1 << 16))) {
+        Gathered all = new Gathered(new DeflaterOutputStream(bytes, deflater, 1 << 16));
+        try (DataOutputStream out = new DataOutputStream(all)) {
             out.writeInt(log.rows());
             out.writeDouble(log.start().orElse(Double.NaN));
             List<LogColumn> columns =
@@ -87,7 +125,7 @@ final class PackedLog {
                 for (int row = 0; row < log.rows(); row++) {
                     double value = log.value(column, row);
                     if (Double.isNaN(value)) {
-                        number(out, 0);
+                        number(all, 0);
                     } else {
                         long now = Math.round(value * size);
                         if (column == LogColumn.TIME && row > 0) {
@@ -95,7 +133,7 @@ final class PackedLog {
                             now = Math.max(now, last + 1);
                         }
                         long step = now - last;
-                        number(out, (step << 1 ^ step >> 63) + 1);
+                        number(all, (step << 1 ^ step >> 63) + 1);
                         last = now;
                     }
                 }
@@ -106,7 +144,7 @@ final class PackedLog {
         return bytes.toByteArray();
     }
 
-    private static void number(DataOutputStream out, long number) throws IOException {
+    private static void number(Gathered out, long number) throws IOException {
         long rest = number;
         while ((rest & ~0x7FL) != 0) {
             out.write((int) (rest & 0x7F | 0x80));
@@ -130,13 +168,23 @@ final class PackedLog {
             if (rows < 0 || count < 0 || count > 1_000 || rows > bytes.length * 1_040L) {
                 throw new IOException("its sizes make no sense");
             }
-            Map<LogColumn, double[]> columns = new EnumMap<>(LogColumn.class);
+            // a column is put away while the next is read: both cores work, and only a few columns stand in full
+            Map<LogColumn, ForkJoinTask<FlightLog.Column>> held = new EnumMap<>(LogColumn.class);
+            Deque<ForkJoinTask<FlightLog.Column>> underWay = new ArrayDeque<>();
             for (int i = 0; i < count; i++) {
                 Optional<LogColumn> column = LogColumn.byHeader(in.readUTF());
                 double[] values =
                         column(all, rows, column.map(LogColumn::perUnit).orElse(1.0));
-                column.ifPresent(c -> columns.put(c, values));
+                if (column.isPresent()) {
+                    underWay.add(ForkJoinPool.commonPool().submit(() -> FlightLog.Column.of(values)));
+                    held.put(column.get(), underWay.getLast());
+                }
+                if (underWay.size() > AHEAD) {
+                    underWay.remove().join();
+                }
             }
+            Map<LogColumn, FlightLog.Column> columns = new EnumMap<>(LogColumn.class);
+            held.forEach((column, task) -> columns.put(column, task.join()));
             return log(rows, columns, start);
         }
     }
@@ -171,14 +219,13 @@ final class PackedLog {
         return values;
     }
 
-    private static FlightLog log(int rows, Map<LogColumn, double[]> columns, double start) throws IOException {
-        double[] times = columns.getOrDefault(LogColumn.TIME, new double[0]);
-        if (times.length != rows) {
+    private static FlightLog log(int rows, Map<LogColumn, FlightLog.Column> columns, double start) throws IOException {
+        if (!columns.containsKey(LogColumn.TIME) && rows > 0) {
             throw new IOException("it has no times");
         }
         FlightLog log;
         try {
-            log = FlightLog.of(columns);
+            log = FlightLog.ofColumns(columns);
         } catch (IllegalArgumentException e) {
             throw new IOException(e.getMessage(), e);
         }
