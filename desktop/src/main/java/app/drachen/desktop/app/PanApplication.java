@@ -57,6 +57,8 @@ public final class PanApplication extends Application {
                 last = now;
                 long before = System.nanoTime();
                 chart.pan(length / 2 / FRAMES);
+                // it is painted when it is laid out, which the frame would do by itself in a moment
+                chart.layout();
                 if (frame > WARM) {
                     painting.add((System.nanoTime() - before) / 1e6);
                 }

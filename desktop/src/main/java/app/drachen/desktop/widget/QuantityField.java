@@ -74,6 +74,7 @@ public final class QuantityField extends HBox {
         if (!name.equals(label.getText())) {
             Typing.end(text);
         }
+        Typing.back(text);
         label.setText(name);
         text.setAccessibleText(name);
         Tips.say(text, name);

@@ -86,9 +86,14 @@ final class Typing {
         field.getProperties().put(GONE, true);
     }
 
+    /** A field that was let go is used again, for the same or for something else. */
+    static void back(TextField field) {
+        field.getProperties().remove(GONE);
+    }
+
     /** Goes on where another field, or this one as it was, was let go. */
     static void goOn(TextField field, String typed, int caret) {
-        field.getProperties().remove(GONE);
+        back(field);
         field.getProperties().put(TYPING, true);
         field.setText(typed);
         field.positionCaret(caret);

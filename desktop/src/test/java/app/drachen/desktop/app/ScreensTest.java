@@ -14,6 +14,7 @@ import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.RadioSwitch;
 import app.drachen.core.modes.SelectorKind;
 import app.drachen.core.stages.Kits;
+import app.drachen.core.units.Quantity;
 import app.drachen.desk.Desk;
 import app.drachen.desk.Session;
 import app.drachen.desktop.chart.StripChart;
@@ -144,6 +145,12 @@ class ScreensTest extends WindowTest {
         press(KeyCode.B);
         double listed = ask(() -> session.setup().massProperties().mass());
         type("field-front-reading", "640 g");
+        // what changes meanwhile, here or in another window, takes no reading away
+        act(() -> session.edit(
+                "slower",
+                s -> s.withModes(s.modes().withLimits(s.modes().limits().withCruise(11.25)))));
+        act(session::refresh);
+        assertEquals("640", ask(() -> ((TextField) Shown.lookup(scene, "#field-front-reading")).getText()));
         type("field-rear-reading", "600 g");
         assertEquals("field-rear-reading", ask(() -> scene.getFocusOwner().getId()));
         act(() -> ((ButtonBase) Shown.lookup(scene, "#keep-weighing")).fire());
@@ -166,6 +173,14 @@ class ScreensTest extends WindowTest {
         until(() -> session.setup().build().measured().isEmpty());
         assertEquals(listed + 0.010, ask(() -> session.setup().massProperties().mass()), 1e-9);
         press(KeyCode.ESCAPE);
+        // and none is shown of another aircraft
+        act(() -> Shown.lookup(scene, "#build-drawing").requestFocus());
+        press(KeyCode.B);
+        type("field-front-reading", "640 g");
+        open("Rochen", Stage.BUILD);
+        assertEquals(
+                Quantity.MASS.number(session.setup().massProperties().mass() / 2, session.units()),
+                ask(() -> ((TextField) Shown.lookup(scene, "#field-front-reading")).getText()));
     }
 
     @Test

@@ -110,5 +110,15 @@ class QuantityFieldTest {
         type("120", javafx.scene.input.KeyCode.TAB);
         assertEquals(List.of(0.12), lengths);
         assertEquals(List.of(0.31), taken, "what was typed for the other is not taken");
+        // let go while it was typed into, and used for something else that time
+        WaitForAsyncUtils.asyncFx(() -> {
+                    field.field().requestFocus();
+                    Typing.letGo(field.field());
+                    field.become("Right", Quantity.LENGTH, lengths::add);
+                    field.show(0, UnitSystem.METRIC);
+                })
+                .get();
+        type("5", javafx.scene.input.KeyCode.ENTER);
+        assertEquals(List.of(0.12, 0.005), lengths);
     }
 }

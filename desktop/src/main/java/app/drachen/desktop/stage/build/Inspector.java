@@ -14,6 +14,7 @@ import app.drachen.core.draft.SectionLibrary;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
+import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Focus;
@@ -21,7 +22,9 @@ import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingPopover;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.DoublePredicate;
@@ -48,6 +51,11 @@ final class Inspector extends VBox {
 
     private int used;
     private Selection shown = new Selection.OfWing();
+    private Optional<OpenAircraft> of = Optional.empty();
+
+    /** What was typed of a weighing, by the number of its field; it is kept by the button only, and whatever changes meanwhile. */
+    private final Map<Integer, Double> readings = new HashMap<>();
+
     private final SlideStrip slide = new SlideStrip();
 
     Inspector(Session session) {
@@ -76,10 +84,12 @@ final class Inspector extends VBox {
     }
 
     void show(Selection selection) {
-        if (!selection.equals(shown)) {
+        if (!selection.equals(shown) || of.filter(session::shows).isEmpty()) {
             // what is being typed is taken for what was chosen so far
             made.stream().filter(f -> f.field().isFocused()).findFirst().ifPresent(f -> requestFocus());
             shown = selection;
+            of = Optional.of(session.aircraft());
+            readings.clear();
         }
         Focus.kept(this, List.of(session.setup(), selection, session.units()), () -> rebuildShow(selection));
     }
@@ -323,8 +333,10 @@ final class Inspector extends VBox {
         String[] names = {"Front reading", "at", "Rear reading", "at"};
         for (int i = 0; i < 4; i++) {
             int index = i;
+            typed[i] = readings.getOrDefault(i, typed[i]);
             add(names[i], i % 2 == 0 ? Quantity.MASS : Quantity.LENGTH, typed[i], 6, v -> {
                 typed[index] = v;
+                readings.put(index, v);
                 return true;
             });
         }
@@ -346,6 +358,7 @@ final class Inspector extends VBox {
                             + " aft of the parts list: find the missing or misplaced part.")
                     : Optional.empty();
             MeasuredBalance.of(weighing, now);
+            readings.clear();
             session.weigh(weighing);
             far.ifPresent(session::tell);
             WorkingPopover.show(this, List.of(working), session.units());
