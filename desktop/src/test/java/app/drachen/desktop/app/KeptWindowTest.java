@@ -228,7 +228,7 @@ class KeptWindowTest extends WindowTest {
         List<Node> made = new ArrayList<>();
         Map<String, List<String>> told = new LinkedHashMap<>();
         int chosen = ask(() -> session.setup().parts().size()) + 3;
-        for (int i = 0; i < 2 * chosen; i++) {
+        for (int i = 0; i < chosen + 4; i++) {
             press(KeyCode.PERIOD);
             List<String> texts = new ArrayList<>();
             ask(() -> {
