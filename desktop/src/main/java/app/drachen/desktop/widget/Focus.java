@@ -82,10 +82,16 @@ public final class Focus {
             int caret = field.getCaretPosition();
             Typing.letGo(field);
             rebuild.run();
-            again(part, owner).filter(TextField.class::isInstance).ifPresent(n -> {
-                n.requestFocus();
-                Typing.goOn((TextField) n, typed, caret);
-            });
+            Optional<TextField> now =
+                    again(part, owner).filter(TextField.class::isInstance).map(TextField.class::cast);
+            now.ifPresent(Node::requestFocus);
+            if (now.filter(n -> n != field && !means(n, field)).isPresent()) {
+                // meant in the units that stood beside it; where the field is the same, it has taken it itself
+                Typing.back(field);
+                field.fireEvent(new ActionEvent());
+            } else if (now.filter(n -> n != field || Typing.in(n)).isPresent()) {
+                Typing.goOn(now.get(), typed, caret);
+            }
             return;
         }
         rebuild.run();
@@ -95,6 +101,11 @@ public final class Focus {
                 field.selectAll();
             }
         });
+    }
+
+    private static boolean means(TextField now, TextField was) {
+        return !(now.getParent() instanceof QuantityField a && was.getParent() instanceof QuantityField b)
+                || a.means(b);
     }
 
     private static boolean inside(Parent part, Node node) {

@@ -102,6 +102,11 @@ public final class QuantityField extends HBox {
 
     /** Shows a value; what is just being typed stays as it is. */
     public void show(double si, UnitSystem system) {
+        if (Typing.in(text) && system != units) {
+            // what was typed so far was meant in the units that stood beside it
+            Typing.end(text);
+            commit();
+        }
         value = si;
         units = system;
         // what nobody entered is no number
@@ -114,6 +119,11 @@ public final class QuantityField extends HBox {
             }
             text.pseudoClassStateChanged(WRONG, false);
         }
+    }
+
+    /** Whether a text typed there means the same here. */
+    boolean means(QuantityField other) {
+        return units == other.units && quantity == other.quantity;
     }
 
     private String shown() {

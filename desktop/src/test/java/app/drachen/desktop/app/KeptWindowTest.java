@@ -316,6 +316,31 @@ class KeptWindowTest extends WindowTest {
                 "what was refused does not stay");
     }
 
+    /** A number that is being typed while the units change was meant in those that stood beside it. */
+    @ParameterizedTest
+    @CsvSource({"MODES, field-return-height", "BENCH, reading-height"})
+    void aNumberBeingTypedIsMeantInTheUnitsBesideIt(Stage stage, String id) throws Exception {
+        open("Rochen", stage);
+        if (stage == Stage.BENCH) {
+            act(() -> Shown.lookup(scene, "#bench").requestFocus());
+            for (KeyCode key : List.of(KeyCode.X, KeyCode.T, KeyCode.F, KeyCode.COMMA)) {
+                press(key);
+            }
+        }
+        TextField field = (TextField) node(id);
+        act(() -> {
+            field.requestFocus();
+            field.selectAll();
+        });
+        write("77");
+        press(KeyCode.CONTROL, KeyCode.U);
+        settle();
+        assertEquals("253", ask(() -> ((TextField) node(id)).getText()), "77 m in feet");
+        press(KeyCode.CONTROL, KeyCode.U);
+        settle();
+        assertEquals("77", ask(() -> ((TextField) node(id)).getText()));
+    }
+
     private String title() {
         return ((Label) Shown.lookup(scene, "#inspector").lookup(".strong")).getText();
     }

@@ -99,7 +99,11 @@ final class RecordReader {
             if (raw == Optional.class) {
                 return json.currentToken() == JsonToken.VALUE_NULL ? Optional.empty() : Optional.of(value(of[0]));
             }
-            return raw == List.class ? list(of[0]) : map(raw, of[0], of[1]);
+            if (raw == List.class) {
+                return list(of[0]);
+            }
+            want(raw == Map.class);
+            return map(of[0], of[1]);
         }
         want(type instanceof Class<?>);
         return plain((Class<?>) type);
@@ -162,8 +166,8 @@ final class RecordReader {
         return values;
     }
 
-    private Map<Object, Object> map(Class<?> raw, Type key, Type of) throws OtherwiseException, IOException {
-        want(raw == Map.class && json.currentToken() == JsonToken.START_OBJECT);
+    private Map<Object, Object> map(Type key, Type of) throws OtherwiseException, IOException {
+        want(json.currentToken() == JsonToken.START_OBJECT);
         Map<Object, Object> values = new LinkedHashMap<>();
         while (json.nextToken() == JsonToken.FIELD_NAME) {
             Object at = word((Class<?>) key, json.currentName());

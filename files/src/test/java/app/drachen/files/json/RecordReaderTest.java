@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -83,6 +84,8 @@ class RecordReaderTest {
 
     private record Unread(OptionalInt count) {}
 
+    private record Several(Set<String> words) {}
+
     @Test
     void mapsKeepTheirOrderAndWhatIsNotKnownIsLeftToTheLibrary() throws Exception {
         Facet facet = Facet.values()[0];
@@ -92,6 +95,7 @@ class RecordReaderTest {
         assertEquals(SetupJson.Binding.MAPPER.readValue(odd, Odd.class), read);
         assertEquals(List.of("b", "a"), List.copyOf(read.measured().keySet()));
         assertEquals(Optional.empty(), RecordReader.read("{\"count\":3}", Unread.class));
+        assertEquals(Optional.empty(), RecordReader.read("{\"words\":[\"a\"]}", Several.class));
         assertEquals(Optional.empty(), RecordReader.read("[3]", Odd.class));
         assertEquals(Optional.empty(), RecordReader.read("", Odd.class));
     }
