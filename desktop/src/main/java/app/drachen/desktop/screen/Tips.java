@@ -48,6 +48,8 @@ public final class Tips {
                 made = new Tooltip();
                 made.setWrapText(true);
                 made.setMaxWidth(WIDEST);
+                // it goes at Escape, and whatever the key was meant for hears it too
+                made.setConsumeAutoHidingEvents(false);
                 Tooltip.install(node, made);
             }
             made.setText(words.get());

@@ -73,7 +73,10 @@ public final class Theme {
     }
 
     private static void dress(Scene scene) {
-        scene.getStylesheets().add(Theme.class.getResource("drachen.css").toExternalForm());
+        // as the build parsed it: under the name of its source the toolkit takes the two for a sheet that has changed,
+        // and loads it
+        // anew and styles everything again for each window that opens
+        scene.getStylesheets().add(Theme.class.getResource("drachen.bss").toExternalForm());
     }
 
     /** The program's icon, the kite, in the sizes that desktops ask for. */

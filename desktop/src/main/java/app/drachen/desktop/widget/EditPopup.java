@@ -16,6 +16,7 @@ public final class EditPopup {
     private final String id;
     private final double width;
     private final Supplier<Parent> content;
+    private boolean opening;
 
     /**
      * A panel.
@@ -34,7 +35,8 @@ public final class EditPopup {
 
     /** Shows it under, or where there is no room over, a node; it goes when that node leaves the window. */
     public void show(Node owner) {
-        fill(owner);
+        fill();
+        opening = true;
         Bounds at = owner.localToScreen(owner.getBoundsInLocal());
         popup.show(owner, at.getMinX(), at.getMaxY());
         double bottom = owner.getScene().getWindow().getY()
@@ -46,7 +48,8 @@ public final class EditPopup {
 
     /** Shows it over the upper left corner of a large node. */
     public void showOver(Node owner) {
-        fill(owner);
+        fill();
+        opening = true;
         Bounds at = owner.localToScreen(owner.getBoundsInLocal());
         // it stays where it is when it grows
         popup.setAutoFix(false);
@@ -60,16 +63,25 @@ public final class EditPopup {
     }
 
     /** Fills it anew, if it is open. */
-    public void refresh(Node owner) {
+    public void refresh() {
         if (popup.isShowing()) {
-            Focus.kept((Parent) popup.getContent().get(0), () -> fill(owner));
+            Focus.kept((Parent) popup.getContent().get(0), this::fill);
         }
     }
 
-    /** A box list keeps Escape for itself even while it is closed; the panel is to close all the same. */
-    private VBox escaping() {
+    /**
+     * The letter of the key that opened the panel is not typed into its first field. A box list keeps Escape for itself even while it is
+     * closed; the panel is to close all the same.
+     */
+    private VBox keyed() {
         VBox box = new VBox();
+        box.addEventFilter(KeyEvent.KEY_TYPED, e -> {
+            if (opening) {
+                e.consume();
+            }
+        });
         box.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            opening = false;
             if (e.getCode() == KeyCode.ESCAPE && e.getTarget() instanceof ComboBoxBase<?> list && !list.isShowing()) {
                 popup.hide();
                 e.consume();
@@ -78,13 +90,12 @@ public final class EditPopup {
         return box;
     }
 
-    private void fill(Node owner) {
+    private void fill() {
         VBox box = popup.getContent().isEmpty()
-                ? escaping()
+                ? keyed()
                 : (VBox) popup.getContent().get(0);
         box.getChildren().setAll(content.get());
         box.getStyleClass().setAll("root", "popover");
-        box.getStylesheets().setAll(owner.getScene().getStylesheets());
         box.setId(id);
         box.setPrefWidth(width);
         if (popup.getContent().isEmpty()) {

@@ -83,7 +83,7 @@ public final class Panels extends VBox {
     public void update() {
         for (Panel p : panels) {
             p.words().setText(Quantity.read(p.says().apply(session.setup()), session.units()));
-            p.popup().refresh(over);
+            p.popup().refresh();
         }
     }
 

@@ -48,7 +48,6 @@ public final class WorkingPopover {
         foot.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         VBox whole = new VBox(10, scroll, foot);
         whole.getStyleClass().addAll("root", "popover");
-        whole.getStylesheets().addAll(owner.getScene().getStylesheets());
         whole.setPrefWidth(WIDTH + 36);
         whole.setId("working-popover");
         popup.getContent().add(whole);

@@ -279,15 +279,47 @@ class HarnessWindowTest extends WindowTest {
                 StandardCharsets.UTF_8);
         dialogs.toOpen.add(List.of(file));
         press(KeyCode.V);
+        assertEquals("", ((TextField) anywhere("settings-reason").orElseThrow()).getText());
         act(() -> ((TextField) anywhere("settings-reason").orElseThrow()).setText("four cells"));
-        act(() -> anywhere("settings-form").orElseThrow().lookupAll(".button").stream()
-                .filter(b -> ((javafx.scene.control.Button) b).getText().startsWith("Read"))
-                .forEach(b -> ((javafx.scene.control.Button) b).fire()));
+        readCopy();
+        // once the revision is kept the panel is filled again, and what differs is still there to read
+        until(() -> session.desk().saved());
+        assertTrue(told("settings-rows").contains("return_height_m"), told("settings-rows"));
+        assertTrue(told("settings-rows").contains("values differ"), told("settings-rows"));
         Settings kept = now().settings().orElseThrow();
         assertEquals("3.3", kept.version());
         assertEquals(2, kept.values().size());
         assertTrue(notice().contains("Line 4"), notice());
         assertTrue(ask(() -> session.revision().reason()).contains("four cells"));
+        TextField reason = (TextField) anywhere("settings-reason").orElseThrow();
+        assertEquals("", reason.getText(), "said once");
+        act(() -> reason.setText("new pack"));
+        act(() -> session.edit("elsewhere", s -> s.withName("Strandläufer 2")));
+        until(() -> session.desk().saved());
+        assertEquals("new pack", ((TextField) anywhere("settings-reason").orElseThrow()).getText());
+        press(KeyCode.ESCAPE);
+        press(KeyCode.V);
+        assertEquals("", ((TextField) anywhere("settings-reason").orElseThrow()).getText());
+        assertFalse(told("settings-rows").contains("differ"), "opened again it lists the values");
+        press(KeyCode.ESCAPE);
+        act(() -> session.edit("none", s -> s.withHarness(s.harness().withSettings(Optional.empty()))));
+        press(KeyCode.V);
+        dialogs.toOpen.add(List.of(file));
+        readCopy();
+        until(() -> session.desk().saved());
+        assertTrue(told("settings-rows").contains("pack_cells   4"), "a first copy is listed: nothing was compared");
+    }
+
+    private void readCopy() throws Exception {
+        act(() -> anywhere("settings-form").orElseThrow().lookupAll(".button").stream()
+                .filter(b -> ((javafx.scene.control.Button) b).getText().startsWith("Read"))
+                .forEach(b -> ((javafx.scene.control.Button) b).fire()));
+    }
+
+    private String told(String id) throws Exception {
+        return ask(() -> anywhere(id).orElseThrow().lookupAll(".label").stream()
+                .map(l -> ((javafx.scene.control.Label) l).getText())
+                .collect(java.util.stream.Collectors.joining("\n")));
     }
 
     /** Level reads level, nose up reads nose down, right reads left: the arrow points aft. */

@@ -1,8 +1,12 @@
 package app.drachen.desktop.screen;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.event.Event;
@@ -10,9 +14,12 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.StackPane;
+import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxToolkit;
@@ -120,5 +127,34 @@ class TipsTest {
             assertEquals("not entered", button.getAccessibleHelp());
             return true;
         });
+    }
+
+    /** A tip that shows when a panel is to be closed goes with it, instead of taking the key for itself. */
+    @Test
+    void escapeIsHeardWhileATipShows() throws Exception {
+        Stage stage = FxToolkit.registerStage(Stage::new);
+        try {
+            ask(() -> {
+                Button button = button();
+                List<KeyCode> heard = new ArrayList<>();
+                button.getScene().addEventFilter(KeyEvent.KEY_PRESSED, e -> heard.add(e.getCode()));
+                stage.setScene(button.getScene());
+                stage.show();
+                Tips.say(button, "Weigh it  B");
+                comes(button);
+                shown(button).show(stage);
+                assertTrue(shown(button).isShowing());
+                Event.fireEvent(
+                        button, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ESCAPE, false, false, false, false));
+                assertEquals(List.of(KeyCode.ESCAPE), heard);
+                assertFalse(shown(button).isShowing());
+                return true;
+            });
+        } finally {
+            ask(() -> {
+                stage.close();
+                return true;
+            });
+        }
     }
 }

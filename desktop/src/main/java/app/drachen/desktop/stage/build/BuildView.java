@@ -101,7 +101,7 @@ public final class BuildView implements Place {
         drawing.update();
         refigure(session.setup());
         inspector.show(drawing.selection());
-        steps.refresh(drawing);
+        steps.refresh();
     }
 
     private void weigh() {

@@ -183,7 +183,6 @@ final class AlbumPane extends VBox {
         Popup popup = new Popup();
         StackPane whole = new StackPane(view);
         whole.getStyleClass().addAll("root", "popover");
-        whole.getStylesheets().addAll(owner.getScene().getStylesheets());
         whole.setOnMouseClicked(e -> popup.hide());
         popup.getContent().add(whole);
         popup.setAutoHide(true);

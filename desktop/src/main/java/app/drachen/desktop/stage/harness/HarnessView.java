@@ -60,6 +60,7 @@ public final class HarnessView implements Place {
     private final EditPopup tilt;
     private final EditPopup install;
     private final EditPopup settings;
+    private final SettingsForm values;
     private final EditPopup packs;
     private final EditPopup places;
     private final EditPopup kinds;
@@ -80,7 +81,8 @@ public final class HarnessView implements Place {
         checks = new EditPopup("checks-form", 640, () -> new ChecksForm(session, deeds));
         tilt = new EditPopup("tilt-form", 620, () -> new TiltForm(session, tilts()));
         install = new EditPopup("install-form", 560, () -> new InstallForm(session, deeds, dialogs));
-        settings = new EditPopup("settings-form", 560, () -> new SettingsForm(session, deeds, dialogs));
+        values = new SettingsForm(session, deeds, dialogs);
+        settings = new EditPopup("settings-form", 560, values::update);
         packs = new EditPopup("packs-form", 620, () -> new PacksForm(session, deeds));
         places = new EditPopup("places-form", 600, () -> new PlacesForm(session, deeds));
         schools = new EditPopup("schools-form", 640, () -> new SchoolsForm(session, deeds));
@@ -189,7 +191,7 @@ public final class HarnessView implements Place {
     private void chosen() {
         pairs.repaint();
         pins.repaint();
-        device.refresh(drawing);
+        device.refresh();
     }
 
     @Override
@@ -215,7 +217,7 @@ public final class HarnessView implements Place {
         pairs.repaint();
         pins.repaint();
         List.of(device, board, checks, tilt, install, settings, packs, places, schools, trace)
-                .forEach(p -> p.refresh(drawing));
+                .forEach(EditPopup::refresh);
     }
 
     /** The first step, while there is nothing to draw. */
@@ -245,6 +247,11 @@ public final class HarnessView implements Place {
         List.of(device, board, checks, tilt, install, settings, packs, places, kinds, schools, trace)
                 .forEach(EditPopup::hide);
         panel.showOver(over);
+    }
+
+    private void values() {
+        values.begin();
+        open(settings, drawing);
     }
 
     private void boards() {
@@ -365,7 +372,7 @@ public final class HarnessView implements Place {
                 Action.of("rails in a hard manoeuvre", "R", () -> open(trace, drawing)),
                 Action.of("ways compared: servo supply, aerials", "C", () -> open(schools, drawing)),
                 Action.of("install list", "I", () -> open(install, drawing)),
-                Action.of("values of the board", "V", () -> open(settings, drawing)),
+                Action.of("values of the board", "V", this::values),
                 Action.of("print the harness sheet", "P", this::print)));
         for (int i = 0; i < STATES.size(); i++) {
             Plugged state = STATES.get(i);

@@ -59,7 +59,7 @@ final class FieldPanel extends GridPane {
                 session.desk().homeText(),
                 session.units());
         Focus.kept(this, shows, this::rebuildUpdate);
-        obstacles.refresh(this);
+        obstacles.refresh();
     }
 
     private void rebuildUpdate() {
