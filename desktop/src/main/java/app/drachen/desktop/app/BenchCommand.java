@@ -51,11 +51,7 @@ final class BenchCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         if (!part.isEmpty()) {
-            Path file = Path.of(part.get(1));
-            spec.commandLine()
-                    .getOut()
-                    .println(Json.text(
-                            part.get(0).equals("hand") ? HandWalk.measure(file) : LargeLog.part(part.get(0), file)));
+            spec.commandLine().getOut().println(Json.text(part(part.get(0), Path.of(part.get(1)))));
             return Main.DONE;
         }
         Map<String, Object> figures = new LinkedHashMap<>();
@@ -84,6 +80,16 @@ final class BenchCommand implements Callable<Integer> {
             figures.forEach((name, value) -> to.println(name + ": " + value));
         }
         return Main.DONE;
+    }
+
+    /** One part in this process, with the longest that anything was kept waiting meanwhile. */
+    private static Map<String, Object> part(String name, Path file) throws Exception {
+        try (Stalls stalls = new Stalls()) {
+            Map<String, Object> figures =
+                    new LinkedHashMap<>(name.equals("hand") ? HandWalk.measure(file) : LargeLog.part(name, file));
+            figures.put("longestStallMillis", stalls.millis());
+            return figures;
+        }
     }
 
     /** Median over the runs of flight time over wall time, one core, once the machine has compiled what it compiles. */

@@ -30,6 +30,10 @@ import picocli.CommandLine.Parameters;
 final class PackageCommand implements Callable<Integer> {
     private static final String MODULES = "javafx.controls,java.sql,java.xml,java.desktop,java.management,java.logging,"
             + "jdk.unsupported,jdk.charsets";
+    /** Rubbish is collected beside the work, in pauses of a frame and in little room; the same as where the script starts it. */
+    static final List<String> MEMORY =
+            List.of("-XX:+UseG1GC", "-XX:MaxGCPauseMillis=15", "-XX:GCTimeRatio=1", "-XX:MetaspaceSize=96m");
+
     private static final String NAME = "Drachen";
 
     @CommandLine.Spec
@@ -85,14 +89,13 @@ final class PackageCommand implements Callable<Integer> {
         arguments.addAll(List.of("--module-path", fx.toString(), "--add-modules", MODULES));
         arguments.addAll(List.of("--jlink-options", "--strip-debug --no-header-files --no-man-pages"));
         arguments.addAll(List.of("--icon", icon.toString()));
-        for (String option : List.of(
-                "-XX:+UseSerialGC",
+        List<String> options = new ArrayList<>(MEMORY);
+        options.addAll(List.of(
                 "-Xshare:auto",
                 "-Xlog:disable",
                 "-Djavafx.cachedir=$APPDIR/fx",
-                "-XX:SharedArchiveFile=$APPDIR/drachen.jsa")) {
-            arguments.addAll(List.of("--java-options", option));
-        }
+                "-XX:SharedArchiveFile=$APPDIR/drachen.jsa"));
+        options.forEach(option -> arguments.addAll(List.of("--java-options", option)));
         return arguments;
     }
 

@@ -5,13 +5,11 @@ import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.stages.Kits;
 import app.drachen.core.units.Quantity;
-import app.drachen.core.units.UnitSystem;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Span;
 import app.drachen.core.working.Working;
 import app.drachen.desk.Session;
-import app.drachen.desktop.screen.Tips;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -21,17 +19,12 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.input.KeyCode;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /**
@@ -44,6 +37,9 @@ public final class Ledger extends VBox {
     private final Deck columns = new Deck();
 
     private final Map<Stage, VBox> ofStages = new EnumMap<>(Stage.class);
+    /** What a debrief says; the logbook behind it keeps its rows. */
+    private final VBox sought = new VBox();
+
     private final VBox other = new VBox();
     private final ScrollPane scroll = new Scroller(columns);
 
@@ -54,7 +50,7 @@ public final class Ledger extends VBox {
     private int at;
 
     /** The finding whose row had the keyboard when the filling began. */
-    private Optional<Row> held = Optional.empty();
+    private Optional<String> held = Optional.empty();
 
     private final Deck buttons = new Deck();
     private final Map<VBox, HBox> ofColumns = new HashMap<>();
@@ -83,12 +79,12 @@ public final class Ledger extends VBox {
         List<Ruling> rulings = session.clearance().of(stage);
         front(ofStages.computeIfAbsent(stage, s -> new VBox()));
         head(Kits.of(stage).heading(), summary(rulings));
-        rulings.forEach(r -> finding(r.finding(), r.remedies()));
+        rulings.forEach(r -> finding(r.finding(), r.remedies(), Optional.empty()));
         show(actions);
     }
 
     private void head(String title, String subtitle) {
-        held = holding();
+        held = holding().map(LedgerRow::about);
         at = 0;
         Head head = there(Head.class).orElseGet(Head::new);
         head.say(title, subtitle);
@@ -103,17 +99,13 @@ public final class Ledger extends VBox {
         }
     }
 
-    private static Optional<Row> row(Node node) {
-        return node.getUserData() instanceof Row row ? Optional.of(row) : Optional.empty();
-    }
-
     /** The finding whose row has the keyboard. */
-    private Optional<Row> holding() {
+    private Optional<LedgerRow> holding() {
         Node at = getScene() == null ? null : getScene().getFocusOwner();
         while (at != null && at.getParent() != items) {
             at = at.getParent();
         }
-        return at == null ? Optional.empty() : row(at);
+        return Optional.ofNullable(at).filter(LedgerRow.class::isInstance).map(LedgerRow.class::cast);
     }
 
     /** What stands where the next row goes, if it is of a kind. */
@@ -135,11 +127,10 @@ public final class Ledger extends VBox {
     }
 
     /** Most findings are the same after an entry: their rows stay, and do what is to be done now. */
-    private void finding(Finding finding, List<Remedy> remedies) {
-        Optional<Node> there = there(Node.class)
-                .filter(n -> row(n).stream().anyMatch(r -> r.shows(finding, remedies, session.units())));
-        there.flatMap(Ledger::row).ifPresent(row -> row.remedies = remedies);
-        put(there.orElseGet(() -> item(finding, remedies, Optional.empty())));
+    private void finding(Finding finding, List<Remedy> remedies, Optional<Runnable> seek) {
+        Optional<LedgerRow> there = there(LedgerRow.class).filter(r -> r.takes(finding, remedies, session.units()));
+        there.ifPresent(row -> row.say(finding, remedies, seek));
+        put(there.orElseGet(() -> new LedgerRow(session.units(), finding, remedies, seek, this::carryOut)));
     }
 
     private void text(String words, Supplier<Label> fresh) {
@@ -153,40 +144,20 @@ public final class Ledger extends VBox {
         if (held.isPresent() && holding().isEmpty()) {
             // made anew: the keyboard follows its finding and never falls to another, whose remedy Enter would carry
             // out
-            String id = held.get().finding.id();
             rows.stream()
-                    .filter(n -> row(n).filter(r -> r.finding.id().equals(id)).isPresent())
+                    .filter(n -> n instanceof LedgerRow row && row.about().equals(held.get()))
                     .findFirst()
                     .ifPresent(Node::requestFocus);
         }
     }
 
-    /** What a row shows, and what its links do. */
-    private static final class Row {
-        private final Finding finding;
-        private final UnitSystem units;
-        private List<Remedy> remedies;
-
-        Row(Finding finding, UnitSystem units, List<Remedy> remedies) {
-            this.finding = finding;
-            this.units = units;
-            this.remedies = remedies;
-        }
-
-        boolean shows(Finding other, List<Remedy> others, UnitSystem system) {
-            return units == system && finding.equals(other) && labels(remedies).equals(labels(others));
-        }
-
-        private static List<String> labels(List<Remedy> remedies) {
-            return remedies.stream()
-                    .map(r -> r.getClass().getSimpleName() + r.label())
-                    .toList();
-        }
-    }
-
     /** Shows a heading, for blocks to be added. */
     public void show(String title, String subtitle, List<Action> actions) {
-        front(other);
+        fill(other, title, subtitle, actions);
+    }
+
+    private void fill(VBox column, String title, String subtitle, List<Action> actions) {
+        front(column);
         head(title, read(subtitle));
         show(actions);
     }
@@ -197,14 +168,14 @@ public final class Ledger extends VBox {
      * @param seek shows the stretch of the log that a finding speaks of
      */
     public void show(String title, String subtitle, List<Finding> findings, List<Action> actions, Consumer<Span> seek) {
-        show(title, subtitle, actions);
-        findings.forEach(f -> put(item(f, List.of(), f.span().map(s -> () -> seek.accept(s)))));
+        fill(sought, title, subtitle, actions);
+        findings.forEach(f -> finding(f, List.of(), f.span().map(s -> () -> seek.accept(s))));
     }
 
     /** Adds a block of findings under a heading. */
     public void add(String caption, List<Finding> findings) {
         caption(caption);
-        findings.forEach(f -> finding(f, List.of()));
+        findings.forEach(f -> finding(f, List.of(), Optional.empty()));
     }
 
     /** Adds a block of values under a heading; each shows its working. */
@@ -292,64 +263,6 @@ public final class Ledger extends VBox {
         if (n > 0) {
             text.append(text.length() == 0 ? "" : ", ").append(n).append(' ').append(n == 1 ? one : many);
         }
-    }
-
-    private Region item(Finding finding, List<Remedy> remedies, Optional<Runnable> seek) {
-        Row row = new Row(finding, session.units(), remedies);
-        VBox words = new VBox(2);
-        words.getChildren().add(Texts.wrapped(read(finding.title()), "name"));
-        if (!finding.detail().isEmpty()) {
-            words.getChildren().add(Texts.wrapped(read(finding.detail()), "soft"));
-        }
-        // a click on the words; the links below have their own
-        seek.ifPresent(see -> words.getChildren().forEach(word -> word.setOnMouseClicked(e -> see.run())));
-        FlowPane links = new FlowPane(14, 2);
-        seek.ifPresent(see -> {
-            Hyperlink link =
-                    new Hyperlink("see " + finding.span().map(Span::text).orElse(""));
-            Tips.say(link, "Shows and marks it in the strips; Enter does the same");
-            link.setOnAction(e -> see.run());
-            links.getChildren().add(link);
-        });
-        if (!finding.workings().isEmpty()) {
-            Hyperlink link = new Hyperlink("show working");
-            link.setOnAction(e -> WorkingPopover.show(link, finding.workings(), session.units()));
-            links.getChildren().add(link);
-        }
-        if (finding.state() != State.GOOD) {
-            for (int i = 0; i < remedies.size(); i++) {
-                int number = i;
-                if (!(remedies.get(i) instanceof Remedy.GoTo)) {
-                    Hyperlink link = new Hyperlink(read(remedies.get(i).label()));
-                    link.getStyleClass().add("strong");
-                    link.setOnAction(e -> carryOut(row.remedies.get(number)));
-                    links.getChildren().add(link);
-                }
-            }
-        }
-        if (!links.getChildren().isEmpty()) {
-            words.getChildren().add(links);
-        }
-        HBox.setHgrow(words, Priority.ALWAYS);
-        StateMark mark = new StateMark(finding.state());
-        VBox markBox = new VBox(mark);
-        markBox.setPadding(new Insets(3, 0, 0, 0));
-        HBox item = new HBox(11, markBox, words);
-        item.setUserData(seek.isEmpty() ? row : null);
-        item.getStyleClass().add("item");
-        item.setAlignment(Pos.TOP_LEFT);
-        item.setFocusTraversable(true);
-        item.setAccessibleText(read(finding.state().label() + ": " + finding.title() + ". " + finding.detail()));
-        item.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ENTER && (seek.isPresent() || !remedies.isEmpty())) {
-                seek.ifPresentOrElse(Runnable::run, () -> carryOut(row.remedies.get(0)));
-                e.consume();
-            } else if (e.getCode() == KeyCode.W && !finding.workings().isEmpty()) {
-                WorkingPopover.show(item, finding.workings(), session.units());
-                e.consume();
-            }
-        });
-        return item;
     }
 
     private void carryOut(Remedy remedy) {

@@ -2,6 +2,7 @@ package app.drachen.desktop.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -9,6 +10,8 @@ import app.drachen.core.airframe.Position;
 import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.clearance.StageState;
+import app.drachen.core.units.Quantity;
+import app.drachen.desktop.chart.StripChart;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
@@ -126,30 +129,19 @@ class LedgerAndFinderTest extends WindowTest {
                 .contains("Porpoising"));
     }
 
-    private List<Node> rows() throws Exception {
-        return ask(() -> List.copyOf(Shown.below(Shown.lookup(scene, "#ledger"), ".item")));
-    }
-
-    /** After an entry rows that say the same are the same, others are new, and the keyboard is where it was. */
+    /** After an entry rows of the same form are the same and say what holds now, and the keyboard is where it was. */
     @Test
     void rowsThatSayTheSameStayAndTheKeyboardWithThem() throws Exception {
         open("Seeschwalbe", Stage.BUILD);
-        for (int at = 0; at < rows().size(); at += 3) {
-            List<Node> before = rows();
+        for (int at = 0; at < items().size(); at += 3) {
+            List<Node> before = items();
             List<String> ids = ask(() -> session.clearance().of(Stage.BUILD).stream()
                     .map(r -> r.finding().id())
                     .toList());
             int row = at;
             act(() -> before.get(row).requestFocus());
-            act(() -> session.edit(
-                    "pack forward",
-                    s -> s.withPart(
-                            "pack",
-                            p -> p.at(new Position(
-                                    p.position().aft() - 0.03,
-                                    p.position().right(),
-                                    p.position().up())))));
-            List<Node> after = rows();
+            act(this::packForward);
+            List<Node> after = items();
             long same = before.stream().filter(after::contains).count();
             assertTrue(same > 0, "no row stayed");
             assertTrue(same < before.size(), "the balance is another");
@@ -165,20 +157,27 @@ class LedgerAndFinderTest extends WindowTest {
                         .finding()
                         .id()));
             }
-            assertEquals(
-                    ask(() -> session.clearance().of(Stage.BUILD).stream()
-                            .map(r -> r.finding().state().label())
-                            .toList()),
-                    ask(() -> after.stream()
-                            .map(n -> n.getAccessibleText().split(":")[0])
-                            .toList()),
-                    "rows stand in the order of the rulings");
+            assertEquals(rulings(), words(), "rows stand in the order of the rulings");
             act(session::undo);
         }
+        // stale and ahead of the window either way: the same rows, by other figures
+        act(this::packForward);
+        List<Node> once = items();
+        List<String> said = words();
+        act(this::packForward);
+        assertSame(once.get(0), items().get(0));
+        assertNotEquals(said.get(0), words().get(0));
+        assertEquals(rulings(), words());
+        for (Node shown : items()) {
+            List<String> labels = ask(() -> Shown.below(shown, ".label").stream()
+                    .map(l -> ((Label) l).getText())
+                    .toList());
+            assertTrue(shown.getAccessibleText().contains(String.join(". ", labels)), labels.toString());
+        }
         // in other units everything is said anew
-        List<Node> metric = rows();
+        List<Node> metric = items();
         press(KeyCode.CONTROL, KeyCode.U);
-        assertTrue(rows().stream().noneMatch(metric::contains));
+        assertTrue(items().stream().noneMatch(metric::contains));
         press(KeyCode.CONTROL, KeyCode.U);
     }
 
@@ -186,11 +185,11 @@ class LedgerAndFinderTest extends WindowTest {
     @Test
     void blocksOfACardStayWithTheirRows() throws Exception {
         open("Seeschwalbe", Stage.MAIDEN);
-        List<Node> before = rows();
+        List<Node> before = items();
         Node last = before.get(before.size() - 1);
         act(last::requestFocus);
         act(session::refresh);
-        assertEquals(before, rows());
+        assertEquals(before, items());
         assertSame(last, ask(() -> scene.getFocusOwner()));
         act(() -> Shown.lookup(scene, "#maiden").requestFocus());
         press(KeyCode.C);
@@ -209,6 +208,59 @@ class LedgerAndFinderTest extends WindowTest {
                 assertEquals(cards.get(i), words());
             }
         }
+    }
+
+    private void packForward() {
+        session.edit(
+                "pack forward",
+                s -> s.withPart(
+                        "pack",
+                        p -> p.at(new Position(
+                                p.position().aft() - 0.03,
+                                p.position().right(),
+                                p.position().up()))));
+    }
+
+    /** What the rulings of Build say, as rows are to say it. */
+    private List<String> rulings() throws Exception {
+        return ask(() -> session.clearance().of(Stage.BUILD).stream()
+                .map(r -> r.finding())
+                .map(f -> Quantity.read(f.state().label() + ": " + f.title() + ". " + f.detail(), session.units()))
+                .toList());
+    }
+
+    /** Back from a debrief the logbook has the rows that it had; a debrief shows its own, and Enter the stretch of what it says now. */
+    @Test
+    void logbookAndDebriefKeepTheirRows() throws Exception {
+        open("Seeschwalbe", Stage.MAIDEN);
+        press(KeyCode.CONTROL, KeyCode.L);
+        until(() -> items().size() > 3);
+        List<Node> logbook = items();
+        press(KeyCode.ENTER);
+        until(() -> Shown.lookup(scene, "#debrief") != null);
+        List<Node> debrief = items();
+        assertTrue(debrief.stream().noneMatch(logbook::contains));
+        press(KeyCode.ESCAPE);
+        assertEquals(logbook, items());
+        press(KeyCode.ENTER);
+        assertEquals(debrief, items(), "the same debrief again");
+        Node seen = debrief.stream()
+                .filter(n -> !Shown.below(n, ".hyperlink").isEmpty()
+                        && ((javafx.scene.control.Hyperlink)
+                                        Shown.below(n, ".hyperlink").get(0))
+                                .getText()
+                                .startsWith("see "))
+                .findFirst()
+                .orElseThrow();
+        StripChart strips = Shown.below(Shown.lookup(scene, "#debrief"), ".canvas-host").stream()
+                .filter(StripChart.class::isInstance)
+                .map(StripChart.class::cast)
+                .findFirst()
+                .orElseThrow();
+        double middle = ask(strips::middle);
+        act(seen::requestFocus);
+        press(KeyCode.ENTER);
+        assertNotEquals(middle, ask(strips::middle), 0.1, "the stretch of this finding");
     }
 
     private List<String> words() throws Exception {

@@ -55,13 +55,15 @@ class ProgramFilesTest {
     }
 
     @Test
-    void whatIsPackagedIsWhatIsBuilt() {
+    void whatIsPackagedIsWhatIsBuilt() throws Exception {
         List<String> asked = PackageCommand.arguments(
                 folder.resolve("in"), folder.resolve("fx"), folder.resolve("kite.png"), folder.resolve("out"));
         assertEquals(Version.text(), asked.get(asked.indexOf("--app-version") + 1));
         assertEquals("drachen-desktop.jar", asked.get(asked.indexOf("--main-jar") + 1));
         assertEquals(Main.class.getName(), asked.get(asked.indexOf("--main-class") + 1));
         assertTrue(asked.get(asked.indexOf("--add-modules") + 1).contains("java.logging"), "the log needs it");
+        assertTrue(asked.containsAll(PackageCommand.MEMORY));
+        assertTrue(Files.readString(Path.of("..", "drachen")).contains(String.join(" ", PackageCommand.MEMORY)));
         assertTrue(Version.text().matches("[0-9]+\\.[0-9]+\\.[0-9]+"), Version.text());
         assertEquals(Main.BAD_INPUT, Main.run("package", folder.toString()), "an image cannot package itself");
     }
