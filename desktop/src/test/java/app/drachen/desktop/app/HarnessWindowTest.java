@@ -291,6 +291,11 @@ class HarnessWindowTest extends WindowTest {
         assertEquals(2, kept.values().size());
         assertTrue(notice().contains("Line 4"), notice());
         assertTrue(ask(() -> session.revision().reason()).contains("four cells"));
+        act(session::undo);
+        until(() -> session.desk().saved());
+        assertFalse(told("settings-rows").contains("values differ"), "the copy that differed is not kept any more");
+        act(session::redo);
+        until(() -> session.desk().saved());
         TextField reason = (TextField) anywhere("settings-reason").orElseThrow();
         assertEquals("", reason.getText(), "said once");
         act(() -> reason.setText("new pack"));

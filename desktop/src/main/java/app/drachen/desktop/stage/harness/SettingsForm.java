@@ -38,8 +38,8 @@ final class SettingsForm extends VBox {
     private final Label summary = Texts.wrapped("", "soft");
     private Optional<Differences> differences = Optional.empty();
 
-    /** What was told to differ, of the aircraft that was open then. */
-    private record Differences(OpenAircraft of, List<Change> changes) {}
+    /** What was told to differ, of the aircraft that was open then, as long as it keeps the copy that was compared. */
+    private record Differences(OpenAircraft of, Settings kept, List<Change> changes) {}
 
     SettingsForm(Session session, HarnessDeeds deeds, Dialogs dialogs) {
         super(8);
@@ -76,7 +76,7 @@ final class SettingsForm extends VBox {
         differences = Optional.empty();
     }
 
-    /** What is kept now; differences that were told stay, and so does what was typed. */
+    /** What is kept now; differences of that copy stay, and so does what was typed. */
     SettingsForm update() {
         Optional<Settings> now = deeds.harness().settings();
         summary.setText(now.map(s -> s.values().size() + " values kept"
@@ -86,7 +86,7 @@ final class SettingsForm extends VBox {
                 .orElse("No copy kept. Lines of name and value, as any board can write them."));
         rows.getChildren()
                 .setAll(differences
-                        .filter(d -> d.of() == session.aircraft())
+                        .filter(d -> d.of() == session.aircraft() && now.equals(Optional.of(d.kept())))
                         .map(d -> differing(d.changes()))
                         .orElseGet(() -> now.map(SettingsForm::listed).orElse(List.of())));
         return this;
@@ -134,18 +134,18 @@ final class SettingsForm extends VBox {
                     "Values of the board read, " + what + (why.isEmpty() ? "" : ": " + why),
                     h -> h.withSettings(Optional.of(to)))) {
                 reason.clear();
-                told(read, changes);
+                told(read, to, changes);
             }
         });
     }
 
-    private void told(SettingsDifference.Read read, Optional<List<Change>> changes) {
+    private void told(SettingsDifference.Read read, Settings kept, Optional<List<Change>> changes) {
         if (!read.skipped().isEmpty()) {
             SettingsDifference.Skipped first = read.skipped().get(0);
             session.tell("Line " + first.line() + " was not taken (" + first.text() + ")"
                     + (read.skipped().size() > 1 ? " and " + (read.skipped().size() - 1) + " more." : "."));
         }
-        differences = changes.map(c -> new Differences(session.aircraft(), c));
+        differences = changes.map(c -> new Differences(session.aircraft(), kept, c));
         update();
     }
 
@@ -168,7 +168,8 @@ final class SettingsForm extends VBox {
             return;
         }
         chosen("Compare with")
-                .ifPresent(read -> told(read, Optional.of(SettingsDifference.between(kept.get(), read.settings()))));
+                .ifPresent(read ->
+                        told(read, kept.get(), Optional.of(SettingsDifference.between(kept.get(), read.settings()))));
     }
 
     private List<Label> differing(List<Change> changes) {
