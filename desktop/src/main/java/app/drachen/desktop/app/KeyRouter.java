@@ -2,6 +2,7 @@ package app.drachen.desktop.app;
 
 import app.drachen.desktop.screen.Screen;
 import app.drachen.desktop.widget.Action;
+import app.drachen.desktop.widget.Ledger;
 import java.util.List;
 import java.util.function.Supplier;
 import javafx.scene.Node;
@@ -70,12 +71,15 @@ final class KeyRouter {
         boolean plain = !event.isControlDown() && !event.isAltDown() && !event.isMetaDown();
         boolean typing = focus instanceof TextInputControl || focus instanceof ComboBoxBase;
         boolean pressing = (focus instanceof ButtonBase || rowLike(focus)) && presses(event.getCode());
+        boolean explaining = event.getCode() == KeyCode.W && Ledger.explains(focus);
         boolean copying = focus instanceof TextInputControl && event.isControlDown() && event.getCode() == KeyCode.C;
         boolean removing =
                 focus != null && focus.getStyleClass().contains("picture") && event.getCode() == KeyCode.DELETE;
         return copying
                 || removing
-                || plain && (typing || pressing) && !event.getCode().isFunctionKey();
+                || plain
+                        && (typing || pressing || explaining)
+                        && !event.getCode().isFunctionKey();
     }
 
     private static boolean presses(KeyCode code) {

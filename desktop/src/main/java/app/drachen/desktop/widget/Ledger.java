@@ -172,6 +172,11 @@ public final class Ledger extends VBox {
         findings.forEach(f -> finding(f, List.of(), f.span().map(s -> () -> seek.accept(s))));
     }
 
+    /** Whether W in a node shows a working, whatever W does elsewhere in the place. */
+    public static boolean explains(Node node) {
+        return node instanceof LedgerRow row && row.explains();
+    }
+
     /** Adds a block of findings under a heading. */
     public void add(String caption, List<Finding> findings) {
         caption(caption);

@@ -78,7 +78,7 @@ final class LedgerRow extends HBox {
             link.setOnAction(e -> see());
             links.getChildren().add(link);
         }
-        if (!finding.workings().isEmpty()) {
+        if (explains()) {
             Hyperlink link = new Hyperlink("show working");
             link.setOnAction(e -> WorkingPopover.show(link, finding.workings(), units));
             links.getChildren().add(link);
@@ -101,7 +101,7 @@ final class LedgerRow extends HBox {
         if (e.getCode() == KeyCode.ENTER && (seek.isPresent() || !remedies.isEmpty())) {
             seek.ifPresentOrElse(Runnable::run, () -> mends.accept(remedies.get(0)));
             e.consume();
-        } else if (e.getCode() == KeyCode.W && !finding.workings().isEmpty()) {
+        } else if (e.getCode() == KeyCode.W && explains()) {
             WorkingPopover.show(this, finding.workings(), units);
             e.consume();
         }
@@ -109,6 +109,11 @@ final class LedgerRow extends HBox {
 
     private void see() {
         seek.ifPresent(Runnable::run);
+    }
+
+    /** Whether there is a working to show. */
+    boolean explains() {
+        return !finding.workings().isEmpty();
     }
 
     /** The id of what it speaks of. */

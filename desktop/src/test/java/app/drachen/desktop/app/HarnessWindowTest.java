@@ -313,6 +313,9 @@ class HarnessWindowTest extends WindowTest {
         readCopy();
         until(() -> session.desk().saved());
         assertTrue(told("settings-rows").contains("pack_cells   4"), "a first copy is listed: nothing was compared");
+        dialogs.toOpen.add(List.of(file));
+        readCopy();
+        assertTrue(told("settings-rows").contains("No value differs"), "the same copy again");
     }
 
     private void readCopy() throws Exception {

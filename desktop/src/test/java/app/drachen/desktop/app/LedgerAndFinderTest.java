@@ -59,6 +59,24 @@ class LedgerAndFinderTest extends WindowTest {
         assertEquals(StageState.STALE, state(Stage.BUILD));
     }
 
+    /** In Modes W opens the switches; in a row of the ledger it shows the working all the same, where there is one. */
+    @Test
+    void wInTheLedgerIsForTheWorkingWhateverElseItDoes() throws Exception {
+        open("Seeschwalbe", Stage.MODES);
+        for (boolean explained : new boolean[] {true, false}) {
+            Node row = ask(() -> items().stream()
+                    .filter(n -> Shown.below(n, ".hyperlink").isEmpty() != explained)
+                    .findFirst()
+                    .orElseThrow());
+            act(row::requestFocus);
+            press(KeyCode.W);
+            until(() -> Window.getWindows().size() > 1);
+            assertEquals(explained, anywhere("working-popover").isPresent());
+            press(KeyCode.ESCAPE);
+            until(() -> Window.getWindows().size() == 1);
+        }
+    }
+
     @Test
     void mostUrgentFindingsStandFirst() throws Exception {
         List<String> order = List.of("stop", "stale", "caution", "open", "good");

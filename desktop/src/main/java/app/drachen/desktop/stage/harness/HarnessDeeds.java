@@ -35,7 +35,12 @@ final class HarnessDeeds {
 
     /** Changes the harness. */
     boolean change(String reason, UnaryOperator<HarnessSection> how) {
-        return session.edit(reason, s -> s.withHarness(how.apply(s.harness())));
+        return change(reason, how, () -> {});
+    }
+
+    /** Changes the harness, and does something once that is kept and shown. */
+    boolean change(String reason, UnaryOperator<HarnessSection> how, Runnable then) {
+        return session.edit(reason, s -> s.withHarness(how.apply(s.harness())), then);
     }
 
     /** Changes a device. */

@@ -130,10 +130,15 @@ final class SettingsForm extends VBox {
             Optional<List<Change>> changes = deeds.harness().settings().map(s -> SettingsDifference.between(s, to));
             String what = changes.map(c -> c.size() + " changed").orElse("the first copy");
             String why = reason.getText().strip();
-            if (deeds.change(
+            boolean changed = deeds.change(
                     "Values of the board read, " + what + (why.isEmpty() ? "" : ": " + why),
-                    h -> h.withSettings(Optional.of(to)))) {
-                reason.clear();
+                    h -> h.withSettings(Optional.of(to)),
+                    () -> {
+                        reason.clear();
+                        told(read, to, changes);
+                    });
+            // the same copy again is no new revision, and said to be the same
+            if (!changed && deeds.harness().settings().equals(Optional.of(to))) {
                 told(read, to, changes);
             }
         });
