@@ -49,11 +49,14 @@ public interface AirForces {
     }
 
     /**
-     * Downwash that differs from the steady one, for it left the wing a little ago.
+     * Downwash that comes late: what the tail meets from now on, whatever the wing sheds.
      *
-     * @param angle what the tail still sees above what the wing sheds now [rad]
+     * @param angle that left the wing a little ago [rad]
      */
-    default void lag(double angle) {}
+    default void tailMeets(double angle) {}
+
+    /** From now on the tail meets all that the wing sheds at once, as in steady flight. */
+    default void tailMeetsAll() {}
 
     /**
      * @return force along body x [N]

@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
  * vortex lattice has it, with sweep, taper, flaps and turning); attached and separated flow joined as in R. W. Beard, T. W. McLain,
  * Small Unmanned Aircraft, 2012, section 4.2, with a smooth step instead of their sigmoid; separated flow as a flat plate (S. F.
  * Hoerner, Fluid-Dynamic Drag, 1965); the body by slender-body theory (Munk, NACA 184, 1924) and cross-flow drag. The downwash over
- * a tail is that of {@link NeutralPoint} and may come late ({@link #lag}).
+ * a tail is that of {@link NeutralPoint} and may come late ({@link #tailMeets}).
  * The propeller's slipstream is that of momentum theory (Rankine 1865, Froude 1889), fully grown, without swirl,
  * on tails only.
  * Left out: unsteady lift of a strip, ground effect, suction at leading edges in roll. Lift within ±10 %, drag ±25 %.
@@ -74,7 +74,8 @@ public final class StripModel implements AirForces {
     private double momentZ;
     private double wingLift;
     private double downwash;
-    private double lag;
+    private boolean late;
+    private double met;
 
     /** Lift, drag and moment coefficients of a strip whose flow separates. */
     private final double[] coefficients = new double[3];
@@ -161,8 +162,14 @@ public final class StripModel implements AirForces {
     }
 
     @Override
-    public void lag(double angle) {
-        lag = angle;
+    public void tailMeets(double angle) {
+        late = true;
+        met = angle;
+    }
+
+    @Override
+    public void tailMeetsAll() {
+        late = false;
     }
 
     @Override
@@ -190,7 +197,7 @@ public final class StripModel implements AirForces {
         group(0, density);
         double lift = wingLift / (0.5 * density * speedSquared * table.wingArea);
         downwash = downwashPerLift * lift;
-        wash((downwash + lag) * speed);
+        wash((late ? met : downwash) * speed);
         group(1, density);
         body(u, v, w, speed, density);
     }

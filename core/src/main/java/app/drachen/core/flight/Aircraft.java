@@ -13,13 +13,12 @@ import app.drachen.core.setup.Setup;
 /**
  * One aircraft in motion: rigid body, servos, motor and pack.
  *
- * <p>The body moves by {@link BodyMotion} in steps of fourth order; the air is asked once a step, and its force is
- * carried on along a straight line from the last two steps (Adams and Bashforth's second order). Servos and shaft are
- * exact first-order lags. On the ground it slides with a friction of 0.5 (foam on grass, own estimate, 0.3 to 0.7).
+ * <p>The body moves by {@link BodyMotion} in steps of fourth order; the air is asked at the start of a step, with servos, shaft and
+ * downwash as they are then, and its force goes on along a straight line ({@link Onward}). A step that is long for how fast this aircraft
+ * answers is cut ({@link Pace}). {@link Servos} and shaft are exact first-order lags. On the ground it slides with a friction of 0.5
+ * (foam on grass, own estimate, 0.3 to 0.7). The tail meets the downwash that left the wing a while ago ({@link Wake}).
  *
- * <p>Source: E. Hairer, S. P. Nørsett, G. Wanner, Solving Ordinary Differential Equations I, 1993, for the steps.
- * Servos: {@link Servos}. The tail meets the downwash that left the wing a while ago. The speed controller stops the motor for good
- * below 3.3 V a cell for a second (common practice).
+ * <p>Source: those of the classes named; the speed controller stops the motor for good below 3.3 V a cell for a second (common practice).
  *
  * <p>Mutable, for one thread; a step allocates nothing but a cell of a table that is first asked.
  */
@@ -38,18 +37,19 @@ public final class Aircraft {
     private final Table restingVolts;
 
     private final double[] load = new double[6];
-    private final double[] slope = new double[6];
-    private final double[] before = new double[6];
+    private final Onward onward = new Onward();
     private final double[] wind = new double[3];
+    private final Pace pace;
+
+    private final Wake wake;
+
     private boolean started;
     private final Servos servos;
     private double current;
     private double chargeUsed;
-    private double loadFactor = 1;
     private double sinceLow;
     private boolean cutOff;
     private double rollGust;
-    private double downwash;
     private double airU;
     private double airV;
     private double airW;
@@ -68,6 +68,8 @@ public final class Aircraft {
         Position centre = properties.centre();
         shafts = new Shafts(setup, centre);
         servos = new Servos(setup.controls().outputs());
+        wake = new Wake(forces);
+        pace = new Pace(forces, body, servos.deflections.length);
     }
 
     /** Takes dead band and play out of the servos, so that the equations are smooth. */
@@ -123,25 +125,31 @@ public final class Aircraft {
      */
     public void step(
             double step, double[] pulsesMicros, double windNorth, double windEast, double windDown, double density) {
-        servos.move(step, pulsesMicros);
-        turnShaft(step, density);
-        load(windNorth, windEast, windDown, density);
-        followDownwash(step);
-        for (int i = 0; i < 6; i++) {
-            slope[i] = started ? load[i] - before[i] : 0;
-            before[i] = load[i];
+        meet(windNorth, windEast, windDown);
+        int pieces = pace.pieces(step, airspeed(), density);
+        double piece = step / pieces;
+        for (int k = 0; k < pieces; k++) {
+            ask(piece, density);
+            body.advance(piece, load, onward.change());
+            onward.toTheEnd(load);
+            meet(windNorth, windEast, windDown);
+            servos.move(piece, pulsesMicros);
+            turnShaft(piece, density);
         }
-        started = true;
-        body.advance(step, load, slope);
     }
 
-    /** The tail meets the downwash that left the wing as long ago as the way takes: a first-order lag of that time. */
-    private void followDownwash(double step) {
-        double way = air.downwashWay();
-        double now = air.downwash();
-        double share = way > 0 ? 1 - Math.exp(-step * airspeed() / way) : 1;
-        downwash = started ? downwash + share * (now - downwash) : now;
-        air.lag(downwash - now);
+    /** Asks the air at the start of a step. */
+    private void ask(double step, double density) {
+        if (!started) {
+            started = true;
+            shafts.turn(0, servos.micros, cutOff, restingVolts(), density, airU);
+            wake.begin();
+            onward.begin();
+        }
+        wake.meet();
+        load(density);
+        wake.follow(step, airspeed());
+        onward.follow(step, load);
     }
 
     /**
@@ -162,13 +170,18 @@ public final class Aircraft {
         cutOff |= sinceLow > CUT_OFF_TIME;
     }
 
-    /** Fills {@code load} with force and moment of air and propeller at the present state. */
-    private void load(double windNorth, double windEast, double windDown, double density) {
+    /** Takes in the air that the aircraft flies through, along body axes. */
+    private void meet(double windNorth, double windEast, double windDown) {
         double[] s = body.state;
         body.along(windNorth, windEast, windDown, wind);
         airU = s[3] - wind[0];
         airV = s[4] - wind[1];
         airW = s[5] - wind[2];
+    }
+
+    /** Fills {@code load} with force and moment of air and propeller at the present state. */
+    private void load(double density) {
+        double[] s = body.state;
         shafts.blow(air, density);
         air.compute(airU, airV, airW, s[10] - rollGust, s[11], s[12], density, servos.deflections);
         load[0] = air.forceX();
@@ -178,7 +191,6 @@ public final class Aircraft {
         load[4] = air.momentY();
         load[5] = air.momentZ();
         shafts.pull(load);
-        loadFactor = -load[2] / (body.mass() * GRAVITY);
     }
 
     /**
@@ -192,11 +204,14 @@ public final class Aircraft {
 
     /** The same with downwash over the tail that is above the steady one by an angle [rad]. */
     double[] accelerations(double windNorth, double windEast, double windDown, double density, double lag) {
-        air.lag(lag);
-        // the propeller works in the air of this state, not in that of the last one asked for
-        load(windNorth, windEast, windDown, density);
+        meet(windNorth, windEast, windDown);
+        air.tailMeetsAll();
+        load(density);
         turnShaft(1e-9, density);
-        load(windNorth, windEast, windDown, density);
+        if (lag != 0) {
+            air.tailMeets(air.downwash() + lag);
+        }
+        load(density);
         double[] rate = body.rates(load);
         return new double[] {rate[3], rate[4], rate[5], rate[10], rate[11], rate[12]};
     }
@@ -322,7 +337,7 @@ public final class Aircraft {
      * @return load factor along −z [-]
      */
     public double loadFactor() {
-        return loadFactor;
+        return -load[2] / (body.mass() * GRAVITY);
     }
 
     /**

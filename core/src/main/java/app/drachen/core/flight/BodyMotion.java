@@ -108,6 +108,18 @@ final class BodyMotion {
         return rate;
     }
 
+    /** What a load [N, N m] alone does to speeds [m/s²] and rates [rad/s²] of a body that does not turn. */
+    double[] accelerations(double[] load) {
+        return new double[] {
+            load[0] / mass,
+            load[1] / mass,
+            load[2] / mass,
+            (iz * load[3] + ixz * load[5]) / determinant,
+            load[4] / iy,
+            (ixz * load[3] + ix * load[5]) / determinant
+        };
+    }
+
     private void derive(double[] s, double[] load, double[] slope, double share) {
         for (int i = 0; i < 6; i++) {
             now[i] = load[i] + share * slope[i];

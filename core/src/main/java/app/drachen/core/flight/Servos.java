@@ -98,9 +98,11 @@ final class Servos {
             }
             double most = rate[i] * step;
             double error = pulsesMicros[i] - micros[i];
-            if (Math.abs(error) > deadBand[i]) {
-                micros[i] += Math.max(-most, Math.min(most, share * error));
+            if (!(Math.abs(error) > deadBand[i])) {
+                // it stands still, and so does its surface
+                continue;
             }
+            micros[i] += Math.max(-most, Math.min(most, share * error));
             double driven = linkages[i].at(micros[i]);
             // the surface follows once the play is taken up
             deflections[i] = Math.max(driven - play[i] / 2, Math.min(driven + play[i] / 2, deflections[i]));

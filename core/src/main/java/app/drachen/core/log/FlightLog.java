@@ -223,22 +223,31 @@ public final class FlightLog {
     /** Collects rows. Not for several threads. */
     public static final class Builder {
         private static final int WIDTH = LogColumn.values().length;
-
-        /** Rows that are held together before they go to their columns. */
-        private static final int BLOCK = Samples.ROOM;
+        private static final int TIME = LogColumn.TIME.ordinal();
 
         private final Samples[] columns = new Samples[WIDTH];
-        private final double[] block = new double[BLOCK * WIDTH];
+
+        /** What is written just now, a room for each column; another column's samples go where none are read. */
+        private final double[][] open = new double[WIDTH][];
+
         private double last = Double.NEGATIVE_INFINITY;
         private int rows;
-        private int base;
+
+        /** The next place in the open rooms. */
+        private int place;
 
         /** Starts a log with these columns; the time is always among them. */
         public Builder(Set<LogColumn> wanted) {
+            Arrays.fill(open, new double[Samples.ROOM]);
             for (LogColumn column : wanted) {
-                columns[column.ordinal()] = new Samples();
+                begin(column.ordinal());
             }
-            columns[LogColumn.TIME.ordinal()] = new Samples();
+            begin(TIME);
+        }
+
+        private void begin(int column) {
+            columns[column] = new Samples();
+            open[column] = Samples.empty();
         }
 
         /**
@@ -251,22 +260,25 @@ public final class FlightLog {
             if (!(time > last)) {
                 throw new IllegalArgumentException("time " + time + " s does not rise");
             }
-            if (rows - base == BLOCK) {
+            if (place == Samples.ROOM) {
                 settle();
-                base = rows;
+                place = 0;
+                for (int column = 0; column < WIDTH; column++) {
+                    if (columns[column] != null && column != TIME) {
+                        Arrays.fill(open[column], Double.NaN);
+                    }
+                }
             }
-            int at = (rows - base) * WIDTH;
-            Arrays.fill(block, at, at + WIDTH, Double.NaN);
-            block[at + LogColumn.TIME.ordinal()] = time;
+            open[TIME][place++] = time;
             last = time;
             rows++;
         }
 
-        /** Takes the rows that are held to their columns. */
+        /** Gives what is open to the columns. */
         private void settle() {
             for (int column = 0; column < WIDTH; column++) {
                 if (columns[column] != null) {
-                    columns[column].set(base, block, column, WIDTH, rows - base);
+                    columns[column].room((rows - 1) / Samples.ROOM, open[column], place);
                 }
             }
         }
@@ -278,7 +290,7 @@ public final class FlightLog {
          * @param value [SI unit of the column]
          */
         public Builder put(LogColumn column, double value) {
-            block[(rows - 1 - base) * WIDTH + column.ordinal()] = value;
+            open[column.ordinal()][place - 1] = value;
             return this;
         }
 
@@ -288,7 +300,9 @@ public final class FlightLog {
 
         /** The log so far. */
         public FlightLog build() {
-            settle();
+            if (rows > 0) {
+                settle();
+            }
             Map<LogColumn, Samples> frozen = new EnumMap<>(LogColumn.class);
             for (LogColumn column : LogColumn.values()) {
                 Samples values = columns[column.ordinal()];

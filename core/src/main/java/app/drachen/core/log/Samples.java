@@ -3,8 +3,8 @@ package app.drachen.core.log;
 import java.util.Arrays;
 
 /**
- * The samples of one column in rooms of equal size, so that a log can grow without copying what it has. Whoever
- * writes keeps to rows that no finished log can see. A room of numbers with few decimals, as files have them, is held as whole
+ * The samples of one column in rooms of equal size, so that a log can grow without copying what it has. A room does not change once it
+ * is taken in; one that was not full is given again with more. A room of numbers with few decimals, as files have them, is held as whole
  * numbers and gives every sample back to the bit.
  */
 final class Samples {
@@ -22,7 +22,7 @@ final class Samples {
      * Samples that stand together, held in one of three ways. Whole numbers are divided, not multiplied: the quotient of two whole
      * numbers is the double that their decimal text would be read as.
      *
-     * @param plain numbers as they are, and what is still being written; else null
+     * @param plain numbers as they are; else null
      * @param near whole numbers not far from each other; else null
      * @param whole whole numbers; else null
      * @param base what 0 in near stands for [the unit over per]
@@ -49,49 +49,26 @@ final class Samples {
         }
     }
 
-    /**
-     * Writes samples of rows that follow one another.
-     *
-     * @param row the first
-     * @param block where they are [unit of the column]
-     * @param at place of the first in it
-     * @param width from one to the next
-     * @param count of them
-     */
-    void set(int row, double[] block, int at, int width, int count) {
-        for (int done = 0; done < count; ) {
-            int first = (row + done) & MASK;
-            int here = Math.min(count - done, ROOM - first);
-            double[] values = written((row + done) >> BITS, here);
-            for (int i = 0; i < here; i++) {
-                values[first + i] = block[at + (done + i) * width];
-            }
-            done += here;
-            if (first + here == ROOM) {
-                rooms[(row + done - 1) >> BITS] = packed(values);
-            }
-        }
+    /** A room in which nothing is written yet [NaN]. */
+    static double[] empty() {
+        double[] values = new double[ROOM];
+        Arrays.fill(values, Double.NaN);
+        return values;
     }
 
-    /** The numbers of a room that is about to get so many samples. */
-    private double[] written(int number, int samples) {
+    /**
+     * Takes in a room, or one that was not full again.
+     *
+     * @param number of the room, from 0
+     * @param values of its rows, copied [unit of the column]
+     * @param count of rows that are written
+     */
+    void room(int number, double[] values, int count) {
         if (number >= rooms.length) {
             // a column may begin late in a long log
             rooms = Arrays.copyOf(rooms, Math.max(rooms.length * 2, number + 1));
         }
-        if (rooms[number] != null && rooms[number].plain() != null) {
-            return rooms[number].plain();
-        }
-        double[] values = new double[ROOM];
-        if (rooms[number] != null) {
-            for (int i = 0; i < ROOM; i++) {
-                values[i] = rooms[number].get(i);
-            }
-        } else if (samples < ROOM) {
-            Arrays.fill(values, Double.NaN);
-        }
-        rooms[number] = Room.of(values);
-        return values;
+        rooms[number] = count == ROOM ? packed(values) : Room.of(values.clone());
     }
 
     /** A full room in as little space as gives all its samples back; null for one without any. */
@@ -119,7 +96,7 @@ final class Samples {
         }
         // once more from the beginning for the next room: a few such numbers do not make a column of them
         decimals = 0;
-        return Room.of(values);
+        return Room.of(values.clone());
     }
 
     private static Room packed(double[] values, double per, double least, double most) {
@@ -135,7 +112,7 @@ final class Samples {
             return new Room(null, near, null, base, per);
         }
         if (Math.max(-least, most) >= Integer.MAX_VALUE) {
-            return Room.of(values);
+            return Room.of(values.clone());
         }
         int[] whole = new int[ROOM];
         for (int i = 0; i < ROOM; i++) {
@@ -150,14 +127,10 @@ final class Samples {
         return room == null ? Double.NaN : room.get(row & MASK);
     }
 
-    /** The first rows, as they are now: full rooms are shared, the last one is copied. */
+    /** The first rows, as they are now; rooms are shared, for none changes once it is taken in. */
     Samples frozen(int rows) {
         Samples frozen = new Samples();
-        int full = rows >> BITS;
-        frozen.rooms = Arrays.copyOf(rooms, full + 1);
-        if (full < rooms.length && rooms[full] != null && rooms[full].plain() != null) {
-            frozen.rooms[full] = Room.of(rooms[full].plain().clone());
-        }
+        frozen.rooms = Arrays.copyOf(rooms, (rows + MASK) >> BITS);
         return frozen;
     }
 
@@ -172,7 +145,13 @@ final class Samples {
 
     static Samples of(double[] values) {
         Samples samples = new Samples();
-        samples.set(0, values, 0, 1, values.length);
+        double[] room = new double[ROOM];
+        for (int row = 0; row < values.length; row += ROOM) {
+            int count = Math.min(ROOM, values.length - row);
+            System.arraycopy(values, row, room, 0, count);
+            Arrays.fill(room, count, ROOM, Double.NaN);
+            samples.room(row >> BITS, room, count);
+        }
         return samples;
     }
 }

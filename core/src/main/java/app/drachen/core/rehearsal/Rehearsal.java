@@ -32,21 +32,17 @@ import java.util.Set;
 import java.util.function.Consumer;
 
 /**
- * A card flown in the model. Advances in steps of 5 ms and keeps a log of 50 rows a second.
+ * A card flown in the model. Advances in steps of 10 ms, the pace of the board, and keeps a log of 50 rows a second. The wind changes
+ * along straight lines between the gusts of two rows.
  *
  * <p>Mutable, for one thread; the same plan gives the same bits.
  */
 public final class Rehearsal {
     /** Step of the model [s]. */
-    public static final double STEP = 0.005;
+    public static final double STEP = 0.01;
 
-    private static final int STEPS_PER_ROW = 4;
-
-    /** Servos get a pulse 50 times a second, as is common practice. */
-    private static final int TICKS_PER_FRAME = 4;
-
-    /** The board reads its sensors and moves its loops 100 times a second. */
-    private static final int TICKS_PER_CYCLE = 2;
+    /** Rows of the log, gusts and what the pilot does: 50 a second, as are the pulses of servos (common practice). */
+    private static final int STEPS_PER_ROW = 2;
 
     static final double RELEASE_HEIGHT = 1.8;
     private static final double FAR = 3_000;
@@ -85,9 +81,11 @@ public final class Rehearsal {
     private Sticks heard = Sticks.CENTRED;
     private final RadioPath radio;
     private boolean brokenOff;
-    private double windNorth;
-    private double windEast;
+    private final WindLine wind = new WindLine();
     private long ticks;
+
+    /** Until when it was to fly [s]. */
+    private double asked;
 
     /**
      * Prepares a rehearsal.
@@ -158,11 +156,11 @@ public final class Rehearsal {
     /**
      * Flies on.
      *
-     * @param seconds time to fly [s], not negative; stops at the end of the flight
+     * @param seconds time to fly [s], not negative; what is less than a step is kept for the next time; stops at the end of the flight
      */
     public void advance(double seconds) {
-        long until = ticks + Math.round(seconds / STEP);
-        while (ticks < until && outcome.isEmpty()) {
+        asked = Math.max(asked, time()) + seconds;
+        while (time() + STEP <= asked + STEP / 1e6 && outcome.isEmpty()) {
             tick();
         }
     }
@@ -182,18 +180,14 @@ public final class Rehearsal {
                 hear(moved);
             }
             gusts.advance(STEP * STEPS_PER_ROW, aircraft.height(), aircraft.airspeed());
-            windNorth = gusts.north(aircraft.height());
-            windEast = gusts.east(aircraft.height());
-            aircraft.gust(gusts.rollRate());
+            wind.next(gusts, aircraft.height());
         }
-        if (ticks % TICKS_PER_CYCLE == 0) {
-            sensed.read(aircraft, STEP * TICKS_PER_CYCLE);
-            autopilot.update(STEP * TICKS_PER_CYCLE, heardMode, heard, sensed);
-        }
-        if (ticks % TICKS_PER_FRAME == 0) {
+        sensed.read(aircraft, STEP);
+        autopilot.update(STEP, heardMode, heard, sensed);
+        if (ticks % STEPS_PER_ROW == 0) {
             autopilot.mix(pulses);
         }
-        aircraft.step(STEP, pulses, windNorth, windEast, gusts.down(), density);
+        wind.move(aircraft, (double) (ticks % STEPS_PER_ROW) / STEPS_PER_ROW, pulses, density);
         if (ticks % STEPS_PER_ROW == 0) {
             recorder.record(time(), stepNumber(), linkThere, heard, autopilot, sensed, aircraft, pulses);
         }

@@ -53,7 +53,8 @@ class StripModelTest {
             for (int k = 0; k < drives; k++) {
                 quick.propeller(k, thrust[k], density);
             }
-            quick.lag(lag);
+            quick.compute(v[0], v[1], v[2], rates[0], rates[1], rates[2], density, deflections);
+            quick.tailMeets(quick.downwash() + lag);
             quick.compute(v[0], v[1], v[2], rates[0], rates[1], rates[2], density, deflections);
 
             double speed = Math.sqrt(v[0] * v[0] + v[1] * v[1] + v[2] * v[2]);

@@ -522,7 +522,7 @@ class DemoScenariosTest {
                 "nose-heavy         | Trim needed: roll 0                         |",
                 "radio-trim         | The roll stick rests                        | Level settles; Trim needed",
                 "height-gain        | Porpoising in Hold, not in Level            |",
-                "rate-gain          | Pitch rate swings in                        | Roll rate swings in",
+                "rate-gain          | Pitch rate swings in                        | Roll rate swings in; Pitch swings in",
                 "bank-limit         | The circle at home is no circle             |",
                 "steep-home         | Home cannot climb as told                   | circle at home; Over the height limit; that it cannot hold",
                 "power-chop         | Power off drops the nose by                 | Trim needed",
