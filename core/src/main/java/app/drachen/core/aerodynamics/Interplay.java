@@ -151,20 +151,26 @@ final class Interplay {
     }
 
     /**
-     * Fills {@link #angle} and {@link #moment} of one group.
+     * Fills {@link #angle} and {@link #moment} of one group, or of both.
      *
+     * @param first group
+     * @param end behind the last group
      * @param own angle of each strip for itself [rad]
      * @param speeds of the flow across each [m/s], above 0
      */
-    void follow(int group, double[] own, double[] speeds) {
-        int from = from(group);
-        int to = from(group + 1);
+    void follow(int first, int end, double[] own, double[] speeds) {
+        int from = from(first);
+        int to = from(end);
         shed(shed, own, speeds, from, to);
         for (int i = from; i < to; i++) {
             inverse[i] = 1 / speeds[i];
             flow[i] = 0;
         }
-        Columns.add(flow, mutual, from, shed, to - from, from, to);
+        for (int group = first; group < end; group++) {
+            int begin = from(group);
+            int behind = from(group + 1);
+            Columns.add(flow, mutual, begin, shed, behind - begin, begin, behind);
+        }
         angle(angle, own, flow, inverse, from, to);
         sum(moment, centred, angle, flapMoment, turnMoment, inverse, from, to);
         for (int i = from; i < to; i++) {

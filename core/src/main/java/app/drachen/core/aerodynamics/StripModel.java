@@ -194,11 +194,18 @@ public final class StripModel implements AirForces {
         flow(across, table.across, u, v, w, p, q, r);
         blow(u);
         interplay.prepare(q, r, flaps);
-        group(0, density);
-        double lift = wingLift / (0.5 * density * speedSquared * table.wingArea);
-        downwash = downwashPerLift * lift;
-        wash((late ? met : downwash) * speed);
-        group(1, density);
+        double perLift = downwashPerLift / (0.5 * density * speedSquared * table.wingArea);
+        if (late) {
+            // the tail need not wait for the wing
+            wash(met * speed);
+            groups(0, 2, density);
+            downwash = perLift * wingLift;
+        } else {
+            groups(0, 1, density);
+            downwash = perLift * wingLift;
+            wash(downwash * speed);
+            groups(1, 2, density);
+        }
         body(u, v, w, speed, density);
     }
 
@@ -236,12 +243,12 @@ public final class StripModel implements AirForces {
         }
     }
 
-    /** Strips that work on each other: first the angles of all, then the forces of each. */
-    private void group(int number, double density) {
-        int from = interplay.from(number);
-        int to = interplay.from(number + 1);
+    /** Groups of strips that work on each other: first the angles of all, then the forces of each. */
+    private void groups(int first, int end, double density) {
+        int from = interplay.from(first);
+        int to = interplay.from(end);
         angles(from, to);
-        interplay.follow(number, angles, speeds);
+        interplay.follow(first, end, angles, speeds);
         forces(from, to, density, table.strip, interplay.angle, interplay.moment);
     }
 

@@ -37,7 +37,7 @@ final class BenchCommand implements Callable<Integer> {
     private static final int MANY = 200;
 
     /** Flights that are flown before those that count. */
-    private static final int WARM_UP = 12;
+    private static final int WARM_UP = 40;
 
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec;
