@@ -4,6 +4,7 @@ import app.drachen.core.math.Statistics;
 import app.drachen.core.units.Quantity;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -48,8 +49,7 @@ public final class ColumnGuess {
     /** Guesses all columns of a file. */
     public static Guessed of(List<ForeignColumn> columns) {
         ColumnGuess guess = new ColumnGuess(columns);
-        boolean own = columns.stream().anyMatch(c -> c.header().strip().equals(LogColumn.TIME.header()));
-        if (own) {
+        if (isOwn(columns)) {
             guess.own();
         } else {
             guess.words = columns.stream()
@@ -63,30 +63,44 @@ public final class ColumnGuess {
             }
             guess.scale();
         }
-        List<Optional<Assignment>> found = new ArrayList<>();
-        for (int i = 0; i < columns.size(); i++) {
-            int at = i;
-            found.add(guess.places.entrySet().stream()
-                    .filter(e -> e.getValue() == at)
-                    .map(e -> new Assignment(e.getKey(), guess.scales.get(e.getKey())))
-                    .findFirst());
+        List<Optional<Assignment>> found = new ArrayList<>(Collections.nCopies(columns.size(), Optional.empty()));
+        for (Map.Entry<LogColumn, Integer> place : guess.places.entrySet()) {
+            if (found.get(place.getValue()).isEmpty()) {
+                LogColumn column = place.getKey();
+                found.set(place.getValue(), Optional.of(new Assignment(column, guess.scales.get(column))));
+            }
         }
         return new Guessed(found, List.of(guess.remarks));
     }
 
+    /** Whether a log of Drachen has these columns. */
+    private static boolean isOwn(List<ForeignColumn> columns) {
+        for (ForeignColumn column : columns) {
+            if (column.header().strip().equals(LogColumn.TIME.header())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private void own() {
         for (int i = 0; i < columns.size(); i++) {
-            int at = i;
-            LogColumn.byHeader(columns.get(i).header()).ifPresent(c -> {
-                places.putIfAbsent(c, at);
-                scales.put(
-                        c,
-                        Scales.of(c).stream()
-                                .filter(s -> s.factor() == 1 && s.offset() == 0)
-                                .findFirst()
-                                .orElseGet(() -> Scales.of(c).get(0)));
-            });
+            Optional<LogColumn> column = LogColumn.byHeader(columns.get(i).header());
+            if (column.isPresent()) {
+                places.putIfAbsent(column.get(), i);
+                scales.put(column.get(), asItIs(Scales.of(column.get())));
+            }
         }
+    }
+
+    /** The scale of SI, in which Drachen writes. */
+    private static Scale asItIs(List<Scale> scales) {
+        for (Scale scale : scales) {
+            if (scale.factor() == 1 && scale.offset() == 0) {
+                return scale;
+            }
+        }
+        return scales.get(0);
     }
 
     private void names() {

@@ -23,7 +23,9 @@ public final class FlightLog {
 
     private FlightLog(Map<LogColumn, Samples> columns, int rows, OptionalDouble start) {
         this.columns = columns;
-        columns.forEach((column, samples) -> byNumber[column.ordinal()] = samples);
+        for (Map.Entry<LogColumn, Samples> column : columns.entrySet()) {
+            byNumber[column.getKey().ordinal()] = column.getValue();
+        }
         this.times = columns.get(LogColumn.TIME);
         this.rows = rows;
         this.start = start;
@@ -59,13 +61,14 @@ public final class FlightLog {
         }
         Map<LogColumn, Samples> samples = new EnumMap<>(LogColumn.class);
         samples.put(LogColumn.TIME, times.samples);
-        columns.forEach((column, values) -> {
+        for (Map.Entry<LogColumn, Column> column : columns.entrySet()) {
+            Column values = column.getValue();
             if (values.rows != times.rows) {
                 throw new IllegalArgumentException(
-                        column.id() + " has " + values.rows + " samples for " + times.rows + " rows");
+                        column.getKey().id() + " has " + values.rows + " samples for " + times.rows + " rows");
             }
-            samples.put(column, values.samples);
-        });
+            samples.put(column.getKey(), values.samples);
+        }
         return new FlightLog(samples, times.rows, OptionalDouble.empty());
     }
 

@@ -1,7 +1,6 @@
 package app.drachen.core.log;
 
 import app.drachen.core.units.Quantity;
-import java.util.Arrays;
 import java.util.Optional;
 
 /** The catalogue of log columns: id, meaning, quantity, plausible range in SI. */
@@ -130,6 +129,15 @@ public enum LogColumn {
         return quantity == Quantity.COORDINATE ? 1e11 : 1e6;
     }
 
+    /**
+     * The same as decimal places.
+     *
+     * @return 11 or 6
+     */
+    public int places() {
+        return quantity == Quantity.COORDINATE ? 11 : 6;
+    }
+
     /** The range in words, for messages. */
     public String range() {
         return low + " to " + high + (unit.isEmpty() ? "" : " " + unit);
@@ -143,8 +151,11 @@ public enum LogColumn {
     /** Finds a column by its header or id. */
     public static Optional<LogColumn> byHeader(String header) {
         String wanted = header.strip();
-        return Arrays.stream(values())
-                .filter(c -> c.header().equals(wanted) || c.id.equals(wanted))
-                .findFirst();
+        for (LogColumn column : values()) {
+            if (column.header().equals(wanted) || column.id.equals(wanted)) {
+                return Optional.of(column);
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -133,12 +133,22 @@ public final class Scales {
 
     /** The scale of a column with this symbol. */
     public static Optional<Scale> bySymbol(LogColumn column, String symbol) {
-        return of(column).stream().filter(s -> s.symbol().equals(symbol)).findFirst();
+        for (Scale scale : of(column)) {
+            if (scale.symbol().equals(symbol)) {
+                return Optional.of(scale);
+            }
+        }
+        return Optional.empty();
     }
 
     /** The scale of a column that a header's unit means; small letters, no spaces. */
     public static Optional<Scale> byName(LogColumn column, String unit) {
-        return of(column).stream().filter(s -> s.named(unit)).findFirst();
+        for (Scale scale : of(column)) {
+            if (scale.named(unit)) {
+                return Optional.of(scale);
+            }
+        }
+        return Optional.empty();
     }
 
     /** Whether any column is ever written in this unit. */

@@ -211,8 +211,9 @@ final class CsvSniffer {
             return null;
         }
         List<List<String>> first = fields(head.subList(0, 1), ',');
-        boolean all = first.get(0).stream().allMatch(FlightLogCsv::isHeader);
-        return all ? shape(first, ',', false, first.get(0).size()) : null;
+        return FlightLogCsv.areHeaders(first.get(0))
+                ? shape(first, ',', false, first.get(0).size())
+                : null;
     }
 
     private static List<List<String>> fields(List<String> lines, char separator) {

@@ -37,9 +37,14 @@ public final class FlightLogCsv {
         return line.startsWith(LogColumn.TIME.header() + ",");
     }
 
-    /** Whether such files have a column of this name. */
-    static boolean isHeader(String header) {
-        return header.equals(MOMENT) || LogColumn.byHeader(header).isPresent();
+    /** Whether such files have columns of all these names. */
+    static boolean areHeaders(List<String> headers) {
+        for (String header : headers) {
+            if (!header.equals(MOMENT) && LogColumn.byHeader(header).isEmpty()) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Writes a log into a file. */
@@ -55,8 +60,10 @@ public final class FlightLogCsv {
     public static void write(FlightLog log, Writer out) throws IOException {
         List<LogColumn> columns = new ArrayList<>(EnumSet.copyOf(log.columns()));
         CsvWriter csv = CsvWriter.builder().build(out);
-        List<String> headers =
-                new ArrayList<>(columns.stream().map(LogColumn::header).toList());
+        List<String> headers = new ArrayList<>();
+        for (LogColumn column : columns) {
+            headers.add(column.header());
+        }
         if (log.start().isPresent()) {
             headers.add(MOMENT);
         }
@@ -90,10 +97,10 @@ public final class FlightLogCsv {
         if (column == LogColumn.MODE) {
             return FlightMode.values()[(int) value].label();
         }
-        double rounded = rounded(column, value);
-        return rounded == Math.rint(rounded) && Math.abs(rounded) < 1e15
-                ? String.valueOf((long) rounded)
-                : String.valueOf(rounded);
+        double steps = Math.rint(value * column.perUnit());
+        return Math.abs(steps) < 1e15
+                ? NumberText.decimal((long) steps, column.places())
+                : String.valueOf(rounded(column, value));
     }
 
     /**

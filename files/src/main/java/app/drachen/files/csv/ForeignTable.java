@@ -67,7 +67,7 @@ public record ForeignTable(Path file, CsvShape shape, List<List<String>> rows, L
         for (int i = 0; i < guessed.size(); i++) {
             choices.add(LogMapping.Choice.of(shape.headers().get(i), guessed.get(i)));
         }
-        if (!shape.headers().stream().allMatch(FlightLogCsv::isHeader)) {
+        if (!FlightLogCsv.areHeaders(shape.headers())) {
             modeByWords(rows, choices);
         }
         LogMapping mapping = new LogMapping(choices, Map.of());

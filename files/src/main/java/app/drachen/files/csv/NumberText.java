@@ -69,6 +69,25 @@ final class NumberText {
         return minus ? -value : value;
     }
 
+    /**
+     * A decimal number as it is written, without zeros at its end. It reads back as the quotient of the two whole numbers.
+     *
+     * @param steps how many of the last place [-], below 1e15 either way
+     * @param places behind the point [-], 1 to 15
+     */
+    static String decimal(long steps, int places) {
+        String digits = Long.toString(Math.abs(steps));
+        String all = digits.length() > places ? digits : "0".repeat(places + 1 - digits.length()) + digits;
+        int point = all.length() - places;
+        int end = all.length();
+        while (end > point && all.charAt(end - 1) == '0') {
+            end--;
+        }
+        String sign = steps < 0 ? "-" : "";
+        String whole = sign.concat(all.substring(0, point));
+        return end == point ? whole : whole.concat(".").concat(all.substring(point, end));
+    }
+
     /** A number as somebody would write it [unit of the file]. */
     static String written(double number, boolean comma) {
         String text =

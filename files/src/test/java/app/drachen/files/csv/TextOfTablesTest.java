@@ -11,6 +11,7 @@ import app.drachen.core.working.Progress;
 import app.drachen.files.ImportFailedException;
 import app.drachen.files.Imported;
 import app.drachen.files.logs.LogFiles;
+import java.math.BigDecimal;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -50,6 +51,20 @@ class TextOfTablesTest {
             if (!text.contains("E") && !text.contains("e")) {
                 assertEquals(expected, NumberText.parse(text.replace('.', ','), true), text);
             }
+        }
+    }
+
+    @Test
+    void decimalsAreWrittenAsTheJdkWritesThem() {
+        Random random = new Random(SEED);
+        for (int i = 0; i < 30_000; i++) {
+            int places = 1 + random.nextInt(15);
+            long steps = i < 40 ? i - 20 : random.nextLong() % (long) Math.pow(10, 1 + random.nextInt(15));
+            String text = NumberText.decimal(steps, places);
+            String expected =
+                    BigDecimal.valueOf(steps, places).stripTrailingZeros().toPlainString();
+            assertEquals(expected, text, steps + " at " + places);
+            assertEquals(steps / Math.pow(10, places), Double.parseDouble(text), text);
         }
     }
 
