@@ -1,14 +1,13 @@
 package app.drachen.core.aerodynamics;
 
 import app.drachen.core.aerodynamics.Strips.Strip;
+import app.drachen.core.math.Factored;
 import app.drachen.core.math.Memory;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.DecompositionSolver;
 
 /**
  * What the strips of a surface do to each other by the vortices that they shed: the lift coefficient of each for a unit of flow
@@ -151,7 +150,7 @@ record Influence(
                     matrix[i][j] = v[1] * normal[1] - v[2] * normal[2];
                 }
             }
-            DecompositionSolver solver = Lattice.solver(matrix);
+            Factored solver = Lattice.solver(matrix);
             int m = strips.size();
             Influence answer = new Influence(m, outputs);
             double[][] moments = new double[m][m];
@@ -206,13 +205,11 @@ record Influence(
             return point(strips.get(owner.get(i)), place.get(i), 0.25)[0];
         }
 
-        private void answer(
-                DecompositionSolver solver, IntToDoubleFunction flow, double[][] lift, double[][] moment, int column) {
+        private void answer(Factored solver, IntToDoubleFunction flow, double[][] lift, double[][] moment, int column) {
             double[] against = IntStream.range(0, owner.size())
                     .mapToDouble(i -> -flow.applyAsDouble(i))
                     .toArray();
-            double[] circulation =
-                    solver.solve(new ArrayRealVector(against, false)).toArray();
+            double[] circulation = solver.solve(against);
             for (int i = 0; i < circulation.length; i++) {
                 double[] a = left.get(i);
                 double[] b = right.get(i);

@@ -1,14 +1,11 @@
 package app.drachen.core.aerodynamics;
 
 import app.drachen.core.aerodynamics.Sheet.Hinge;
+import app.drachen.core.math.Factored;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SortedSet;
 import java.util.TreeSet;
-import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.DecompositionSolver;
-import org.hipparchus.linear.LUDecomposition;
 
 /**
  * A vortex lattice: the second opinion on what the strips say. Horseshoe vortices on the drawn surfaces, bound at the quarter of each
@@ -41,7 +38,7 @@ final class Lattice {
     private final List<Integer> surfaceOf = new ArrayList<>();
     private final double[] about;
     private final double ground;
-    private final DecompositionSolver solver;
+    private final Factored solver;
     private final double[][][] atBound;
 
     /**
@@ -92,11 +89,11 @@ final class Lattice {
      * Solves for circulations. Each piece works on itself by a hundred-millionth more than it does, so that surfaces that lie in one place
      * share their load instead of having none.
      */
-    static DecompositionSolver solver(double[][] onControl) {
+    static Factored solver(double[][] onControl) {
         for (int i = 0; i < onControl.length; i++) {
             onControl[i][i] *= 1 + 1e-8;
         }
-        return new LUDecomposition(new Array2DRowRealMatrix(onControl, false)).getSolver();
+        return new Factored(onControl);
     }
 
     private void lay(Sheet sheet, int number) {
@@ -190,11 +187,11 @@ final class Lattice {
             plain[i] = 1;
             flap[i] = at > 1 - ratio ? 1 : 0;
         }
-        DecompositionSolver plane = new LUDecomposition(new Array2DRowRealMatrix(matrix, false)).getSolver();
+        Factored plane = new Factored(matrix);
         double lift = 0;
         double byFlap = 0;
-        double[] whole = plane.solve(new ArrayRealVector(plain, false)).toArray();
-        double[] part = plane.solve(new ArrayRealVector(flap, false)).toArray();
+        double[] whole = plane.solve(plain);
+        double[] part = plane.solve(flap);
         for (int i = 0; i < n; i++) {
             lift += whole[i];
             byFlap += part[i];
@@ -310,8 +307,7 @@ final class Lattice {
             // small angles: the surface turns, the place of its vortices does not
             rightSide[i] = -(dot(wind, normal.get(i)) * Math.cos(turned) + wind[0] * Math.sin(turned));
         }
-        double[] circulation =
-                solver.solve(new ArrayRealVector(rightSide, false)).toArray();
+        double[] circulation = solver.solve(rightSide);
         double[] force = new double[3];
         double[] moment = new double[3];
         for (int i = 0; i < n; i++) {

@@ -1,11 +1,9 @@
 package app.drachen.core.wiring;
 
+import app.drachen.core.math.Factored;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.LUDecomposition;
 
 /**
  * Nodes joined by branches with a voltage and a resistance, some of which let current through one way only, and loads that
@@ -133,12 +131,7 @@ final class Circuit {
                 drive(right, b.from(), -g * b.emf());
             }
         }
-        double[] volts = nodes == 0
-                ? new double[0]
-                : new LUDecomposition(new Array2DRowRealMatrix(matrix, false))
-                        .getSolver()
-                        .solve(new ArrayRealVector(right, false))
-                        .toArray();
+        double[] volts = nodes == 0 ? new double[0] : new Factored(matrix).solve(right);
         Solved found = new Solved(volts, new double[on.length], fed);
         for (int i = 0; i < on.length; i++) {
             Branch b = branches.get(i);

@@ -1,7 +1,5 @@
 package app.drachen.core.working;
 
-import java.util.Locale;
-
 /**
  * A stretch of a log that something is said about.
  *
@@ -31,7 +29,11 @@ public record Span(double from, double to) {
         long whole = Math.round(Math.abs(seconds));
         String sign = seconds < 0 ? "−" : "";
         return whole < 3_600
-                ? String.format(Locale.ROOT, "%s%d:%02d", sign, whole / 60, whole % 60)
-                : String.format(Locale.ROOT, "%s%d:%02d:%02d", sign, whole / 3_600, whole / 60 % 60, whole % 60);
+                ? sign + whole / 60 + two(whole % 60)
+                : sign + whole / 3_600 + two(whole / 60 % 60) + two(whole % 60);
+    }
+
+    private static String two(long part) {
+        return (part < 10 ? ":0" : ":") + part;
     }
 }

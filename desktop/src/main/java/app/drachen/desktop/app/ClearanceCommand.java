@@ -9,7 +9,6 @@ import app.drachen.core.working.Finding.State;
 import app.drachen.files.json.SetupJson;
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.time.ZonedDateTime;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -65,7 +64,8 @@ final class ClearanceCommand implements Callable<Integer> {
     }
 
     private static int tell(Setup setup, Situation situation, boolean json, PrintWriter to) {
-        Clearance clearance = Kits.clearance(situation.at(ZonedDateTime.now()));
+        // a document has no proofs, whose age is all that the moment would matter to
+        Clearance clearance = Kits.clearance(situation);
         if (json) {
             Map<String, Object> map = new LinkedHashMap<>();
             map.put("aircraft", setup.name());
@@ -85,12 +85,16 @@ final class ClearanceCommand implements Callable<Integer> {
             to.println(
                     setup.name() + " is cleared to: " + clearance.sentence() + ". " + Json.read(clearance.why()) + ".");
             for (Ruling r : clearance.rulings()) {
-                to.printf(
-                        "  %-7s %-7s %s%n",
-                        r.finding().state().label(), r.stage().label(), Json.line(r.finding()));
+                to.println("  " + wide(r.finding().state().label())
+                        + wide(r.stage().label()) + Json.line(r.finding()));
             }
         }
         return clearance.rulings().stream().anyMatch(r -> r.finding().state() == State.STOP) ? Main.STOPS : Main.DONE;
+    }
+
+    /** A word with the spaces up to the next column. */
+    private static String wide(String word) {
+        return word + " ".repeat(Math.max(1, 8 - word.length()));
     }
 
     private static Map<String, Object> ruling(Ruling ruling) {
