@@ -15,10 +15,8 @@ import java.util.stream.IntStream;
  * vortex lattice has it, with sweep, taper, flaps and turning); attached and separated flow joined as in R. W. Beard, T. W. McLain,
  * Small Unmanned Aircraft, 2012, section 4.2, with a smooth step instead of their sigmoid; separated flow as a flat plate (S. F.
  * Hoerner, Fluid-Dynamic Drag, 1965); the body by slender-body theory (Munk, NACA 184, 1924) and cross-flow drag. The downwash over
- * a tail is that of {@link NeutralPoint} and may come late ({@link #tailMeets}).
- * The propeller's slipstream is that of momentum theory (Rankine 1865, Froude 1889), fully grown, without swirl,
- * on tails only.
- * Left out: unsteady lift of a strip, ground effect, suction at leading edges in roll. Lift within ±10 %, drag ±25 %.
+ * a tail is that of {@link NeutralPoint} and may come late ({@link #tailMeets}). The propeller's slipstream is that of momentum theory
+ * (Rankine 1865, Froude 1889), fully grown, without swirl, on tails only. Left out: unsteady lift of a strip, ground effect, suction at leading edges in roll. Lift within ±10 %, drag ±25 %.
  *
  * <p>Not safe for use by several threads: it keeps its results in itself, so that a step of a
  * simulation allocates nothing.
@@ -196,16 +194,14 @@ public final class StripModel implements AirForces {
         interplay.prepare(q, r, flaps);
         double perLift = downwashPerLift / (0.5 * density * speedSquared * table.wingArea);
         if (late) {
-            // the tail need not wait for the wing
             wash(met * speed);
             groups(0, 2, density);
-            downwash = perLift * wingLift;
         } else {
             groups(0, 1, density);
-            downwash = perLift * wingLift;
-            wash(downwash * speed);
+            wash(perLift * wingLift * speed);
             groups(1, 2, density);
         }
+        downwash = perLift * wingLift;
         body(u, v, w, speed, density);
     }
 

@@ -65,7 +65,7 @@ public final class Factored {
      * Solves for one right side.
      *
      * @param right as long as the matrix [unit of the matrix times that of the answer]
-     * @return the answer
+     * @return the answer [its own unit]
      */
     public double[] solve(double[] right) {
         int n = rows.length;

@@ -514,7 +514,7 @@ class DemoScenariosTest {
             value = {
                 "turned-servo       | Hit the ground                              |",
                 "turned-servo-level | Hit the ground                              |",
-                "board-backwards    | Hit the ground                              | Airspeed does not go with",
+                "board-backwards    | Hit the ground                              | Airspeed does not go with; board mount",
                 "double-mix         | Hit the ground                              |",
                 "weak-throw         | Hit the ground, sinking                     |",
                 "far-aft-cg         | Hit the ground                              | rate swings in Manual; Rolled; Stalls at",
@@ -522,7 +522,7 @@ class DemoScenariosTest {
                 "nose-heavy         | Trim needed: roll 0                         |",
                 "radio-trim         | The roll stick rests                        | Level settles; Trim needed",
                 "height-gain        | Porpoising in Hold, not in Level            |",
-                "rate-gain          | Pitch rate swings in                        | Roll rate swings in; Pitch swings in",
+                "rate-gain          | 0.75 of the pitch rate gain                 | Roll rate swings in",
                 "bank-limit         | The circle at home is no circle             |",
                 "steep-home         | Home cannot climb as told                   | circle at home; Over the height limit; that it cannot hold",
                 "power-chop         | Power off drops the nose by                 | Trim needed",

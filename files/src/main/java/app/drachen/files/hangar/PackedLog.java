@@ -174,7 +174,7 @@ final class PackedLog {
             for (int i = 0; i < count; i++) {
                 Optional<LogColumn> column = LogColumn.byHeader(in.readUTF());
                 double[] values =
-                        column(all, rows, column.map(LogColumn::perUnit).orElse(1.0));
+                        column(all, rows, i > 0, column.map(LogColumn::perUnit).orElse(1.0));
                 if (column.isPresent()) {
                     underWay.add(ForkJoinPool.commonPool().submit(() -> FlightLog.Column.of(values)));
                     held.put(column.get(), underWay.getLast());
@@ -189,9 +189,9 @@ final class PackedLog {
         }
     }
 
-    private static double[] column(Bytes in, int rows, double size) throws IOException {
-        // grows with what is really there, whatever the number of rows claims
-        double[] values = new double[Math.min(rows, 1 << 16)];
+    private static double[] column(Bytes in, int rows, boolean sure, double size) throws IOException {
+        // the first one grows with what is really there, whatever the number of rows claims
+        double[] values = new double[sure ? rows : Math.min(rows, 1 << 16)];
         long last = 0;
         for (int row = 0; row < rows; row++) {
             if (row == values.length) {
