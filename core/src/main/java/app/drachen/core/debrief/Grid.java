@@ -3,7 +3,6 @@ package app.drachen.core.debrief;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.math.Select;
-import java.util.Arrays;
 
 /**
  * A column at equal steps, for spectra: as fine as it was sampled, at most {@value #FINEST} Hz. What is held between two
@@ -75,41 +74,11 @@ final class Grid {
         return step >= 0 && step < values.length ? values[step] : Double.NaN;
     }
 
-    /** Room to work in, a few numbers for each row: a long log has enough rows to use it for one column after the other. */
-    static final class Room {
-        private final double[] times;
-        private final double[] samples;
-        private final double[] held;
-        private final double[] spare;
-        private int[] counts = {};
-
-        /** For so many rows [-]. */
-        Room(int rows) {
-            times = new double[rows];
-            samples = new double[rows];
-            held = new double[rows];
-            spare = new double[rows];
-        }
-
-        private int[] counts(int steps) {
-            if (counts.length < steps) {
-                counts = new int[steps];
-            } else {
-                Arrays.fill(counts, 0, steps, 0);
-            }
-            return counts;
-        }
-    }
-
-    /**
-     * A column between two rows; steps are means of what lies in them, or lie on the line between two samples.
-     *
-     * @param room for as many rows, used up
-     */
-    static Grid of(FlightLog log, LogColumn column, int first, int last, Room room) {
-        double[] times = room.times;
-        double[] samples = room.samples;
-        double[] held = room.held;
+    /** A column between two rows; steps are means of what lies in them, or lie on the line between two samples. */
+    static Grid of(FlightLog log, LogColumn column, int first, int last) {
+        double[] times = new double[last - first + 1];
+        double[] samples = new double[times.length];
+        double[] held = new double[times.length];
         int n = 0;
         int changes = 0;
         double before = Double.NaN;
@@ -133,7 +102,7 @@ final class Grid {
         if (n < 8 || changes < 4) {
             return NONE;
         }
-        double[] spare = room.spare;
+        double[] spare = new double[times.length];
         double sampled = 1 / usual(held, changes, spare);
         without(samples, n, held, spare);
         // a log of days is looked at more coarsely, so that it stays in memory
@@ -141,7 +110,7 @@ final class Grid {
         double start = times[0];
         int steps = (int) Math.floor((times[n - 1] - start) * rate) + 1;
         double[] values = new double[steps];
-        int[] counts = room.counts(steps);
+        int[] counts = new int[steps];
         for (int i = 0; i < n; i++) {
             int step = (int) Math.min(steps - 1, Math.rint((times[i] - start) * rate));
             values[step] += samples[i];

@@ -2,11 +2,9 @@ package app.drachen.core.debrief;
 
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
-import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,7 +22,6 @@ final class Sampled {
     private final int first;
     private final int last;
     private final Map<LogColumn, Grid> grids = Collections.synchronizedMap(new HashMap<>());
-    private final Deque<Grid.Room> rooms = new ArrayDeque<>();
     private final Map<Rate, double[]> sampled = Collections.synchronizedMap(new HashMap<>());
 
     /** Columns of the rows from a first to a last. */
@@ -66,24 +63,7 @@ final class Sampled {
     record Pusher(LogColumn column, boolean hides, double start, double[] all) {}
 
     Grid grid(LogColumn column) {
-        return once(grids, column, () -> {
-            Grid.Room room = take();
-            Grid made = Grid.of(log, column, first, last, room);
-            give(room);
-            return made;
-        });
-    }
-
-    private Grid.Room take() {
-        synchronized (rooms) {
-            return rooms.isEmpty() ? new Grid.Room(last - first + 1) : rooms.remove();
-        }
-    }
-
-    private void give(Grid.Room room) {
-        synchronized (rooms) {
-            rooms.add(room);
-        }
+        return once(grids, column, () -> Grid.of(log, column, first, last));
     }
 
     /** Lets a column go that nobody will ask for soon; it is made again for whoever does. */

@@ -120,7 +120,7 @@ class BinsTest {
         Map<LogColumn, double[]> columns = new EnumMap<>(LogColumn.class);
         columns.put(LogColumn.TIME, times);
         columns.put(LogColumn.PITCH, Arrays.stream(times).map(movement).toArray());
-        return Grid.of(FlightLog.of(columns), LogColumn.PITCH, 0, times.length - 1, new Grid.Room(times.length));
+        return Grid.of(FlightLog.of(columns), LogColumn.PITCH, 0, times.length - 1);
     }
 
     /** From a finer grid: what is slow keeps its amplitude, what is faster than the lines is not folded down among them. */

@@ -20,9 +20,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 class GridTest {
     private static final DoubleUnaryOperator SWAY = t -> 0.3 * Math.sin(2 * Math.PI * 0.7 * t) + 0.01 * t;
 
-    /** One for all tests, as one for all columns of a log: what it was used for before shows in no grid. */
-    private static final Grid.Room ROOM = new Grid.Room(200_000);
-
     private static double[] times(int rows, double step) {
         double[] times = new double[rows];
         Arrays.setAll(times, i -> 100 + step * i);
@@ -33,7 +30,7 @@ class GridTest {
         Map<LogColumn, double[]> columns = new EnumMap<>(LogColumn.class);
         columns.put(LogColumn.TIME, times);
         columns.put(LogColumn.ROLL, values);
-        return Grid.of(FlightLog.of(columns), LogColumn.ROLL, 0, times.length - 1, ROOM);
+        return Grid.of(FlightLog.of(columns), LogColumn.ROLL, 0, times.length - 1);
     }
 
     private static double[] at(double[] times, DoubleUnaryOperator movement) {
