@@ -45,7 +45,9 @@ final class Pace {
      */
     int pieces(double step, double airspeed, double density) {
         if (Double.isNaN(perSpeed)) {
-            perSpeed = fastest() / (SPEED * DENSITY);
+            double fastest = fastest();
+            // air that has no numbers is told by the flight itself
+            perSpeed = fastest >= 0 ? fastest / (SPEED * DENSITY) : 0;
         }
         double wanted = step * perSpeed * airspeed * density / MOST;
         return wanted > 1 ? (int) Math.min(FINEST, Math.ceil(wanted)) : 1;

@@ -19,6 +19,8 @@ import app.drachen.core.setup.Facet;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.stages.modes.CircleRadius;
 import app.drachen.core.working.Finding.State;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -150,5 +152,28 @@ class KitsTest {
         Kits.all().forEach(k -> assertEquals(!k.rules().isEmpty(), k.hasInstruments()));
         assertEquals(
                 List.of(), Kits.clearance(Situation.of(DemoAircraft.rochen())).unchecked());
+    }
+
+    @Test
+    void aBareSetUpIsJudgedAlikeWheneverItIsAsked() {
+        // a command that reads a document alone asks for no moment
+        for (Setup setup : List.of(DemoAircraft.rochen(), DemoAircraft.seeschwalbe(), DemoAircraft.strandlaeufer())) {
+            List<Ruling> never = Kits.clearance(Situation.of(setup)).rulings();
+            for (int year : new int[] {1980, 2060}) {
+                ZonedDateTime moment = ZonedDateTime.of(year, 5, 4, 3, 2, 1, 0, ZoneOffset.UTC);
+                List<Ruling> then =
+                        Kits.clearance(Situation.of(setup).at(moment)).rulings();
+                assertEquals(told(never), told(then), setup.name());
+            }
+        }
+    }
+
+    private static List<String> told(List<Ruling> rulings) {
+        return rulings.stream()
+                .map(r -> r.finding().id()
+                        + r.finding().state()
+                        + r.finding().title()
+                        + r.finding().detail())
+                .toList();
     }
 }

@@ -9,6 +9,7 @@ import app.drachen.core.working.Finding.State;
 import app.drachen.files.json.SetupJson;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.time.ZonedDateTime;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -45,7 +46,7 @@ final class ClearanceCommand implements Callable<Integer> {
     @Mixin
     private FieldOptions field;
 
-    /** A set-up whose command line {@link Quick} has read. */
+    /** A set-up whose command line {@link Quick} has read. Without a field and proofs nothing has a day, so no moment is asked for. */
     static int plain(Path file, boolean json, PrintWriter to) throws Exception {
         Setup setup = SetupJson.read(file);
         return tell(setup, Situation.of(setup), json, to);
@@ -54,7 +55,7 @@ final class ClearanceCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         Setup setup = SetupJson.read(file);
-        Situation bare = Situation.of(setup);
+        Situation bare = Situation.of(setup).at(ZonedDateTime.now());
         return tell(
                 setup,
                 (field.given() ? bare.on(field.field()) : bare)
@@ -64,7 +65,6 @@ final class ClearanceCommand implements Callable<Integer> {
     }
 
     private static int tell(Setup setup, Situation situation, boolean json, PrintWriter to) {
-        // a document has no proofs, whose age is all that the moment would matter to
         Clearance clearance = Kits.clearance(situation);
         if (json) {
             Map<String, Object> map = new LinkedHashMap<>();
