@@ -30,9 +30,18 @@ import picocli.CommandLine.Parameters;
 final class PackageCommand implements Callable<Integer> {
     private static final String MODULES = "javafx.controls,java.sql,java.xml,java.desktop,java.management,java.logging,"
             + "jdk.unsupported,jdk.charsets";
-    /** Rubbish is collected beside the work, in pauses of a frame and in little room; the same as where the script starts it. */
-    static final List<String> MEMORY =
-            List.of("-XX:+UseG1GC", "-XX:MaxGCPauseMillis=15", "-XX:GCTimeRatio=1", "-XX:MetaspaceSize=96m");
+    /**
+     * Rubbish is collected beside the work, in pauses of a frame and in little room, and room goes back to the system when nothing is
+     * done; the same as where the script starts it.
+     */
+    static final List<String> MEMORY = List.of(
+            "-XX:+UseG1GC",
+            "-XX:MaxGCPauseMillis=15",
+            "-XX:GCTimeRatio=1",
+            "-XX:MetaspaceSize=96m",
+            "-XX:G1PeriodicGCInterval=30000",
+            "-XX:MinHeapFreeRatio=10",
+            "-XX:MaxHeapFreeRatio=40");
 
     private static final String NAME = "Drachen";
 
