@@ -186,11 +186,10 @@ public final class Rehearsal {
         autopilot.update(STEP, heardMode, heard, sensed);
         if (ticks % STEPS_PER_ROW == 0) {
             autopilot.mix(pulses);
-        }
-        wind.move(aircraft, (double) (ticks % STEPS_PER_ROW) / STEPS_PER_ROW, pulses, density);
-        if (ticks % STEPS_PER_ROW == 0) {
+            // before the aircraft moves on: all of a row belongs to one moment
             recorder.record(time(), stepNumber(), linkThere, heard, autopilot, sensed, aircraft, pulses);
         }
+        wind.move(aircraft, (double) (ticks % STEPS_PER_ROW) / STEPS_PER_ROW, pulses, density);
         ticks++;
         judge();
     }
