@@ -35,7 +35,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Warmup(iterations = 3, time = 2)
 @Measurement(iterations = 5, time = 2)
 public class FlightBenchmark {
-    private static final double STEP = 0.005;
+    private static final double STEP = Rehearsal.STEP;
 
     private Aircraft aircraft;
     private Autopilot autopilot;

@@ -30,6 +30,8 @@ import app.drachen.core.setup.BoardMount;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.working.Finding.State;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -139,6 +141,23 @@ class RehearsalTest {
                 left += (trimWanted(after, seed).of(axis) - (without - trim.of(axis))) / 5;
             }
             assertEquals(0, left, 0.004, axis.toString());
+        }
+    }
+
+    /** What one flight says is right within its band: that holds the mean of many flights nearly always, and is narrow. */
+    @Test
+    void theBandOfOneFlightsTrimHoldsWhatManyFlightsSay() {
+        List<TrimNeeded> trims = IntStream.range(1, 16)
+                .mapToObj(seed -> trimWanted(DemoAircraft.rochen(), seed))
+                .toList();
+        for (Axis axis : List.of(Axis.ROLL, Axis.PITCH)) {
+            double mean = trims.stream().mapToDouble(t -> t.of(axis)).average().orElseThrow();
+            ToDoubleFunction<TrimNeeded> band = axis == Axis.ROLL ? TrimNeeded::rollSpread : TrimNeeded::pitchSpread;
+            long inside = trims.stream()
+                    .filter(t -> Math.abs(t.of(axis) - mean) <= band.applyAsDouble(t))
+                    .count();
+            assertTrue(inside >= 13, axis + ": " + inside + " of 15 bands hold " + mean);
+            assertTrue(trims.stream().mapToDouble(band).average().orElseThrow() < 0.02, axis + ": bands are narrow");
         }
     }
 
