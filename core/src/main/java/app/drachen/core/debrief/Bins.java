@@ -21,7 +21,10 @@ final class Bins {
     /** Their natural logarithms. */
     private final double[] logarithms;
 
-    /** For each sample the factors of all lines, so that the lines are summed side by side. */
+    /**
+     * For each sample of the first half the factors of all lines, so that the lines are summed side by side. Counted from the middle, a
+     * cosine is the same in both halves and a sine the opposite.
+     */
     private final double[][] cosines;
 
     private final double[][] sines;
@@ -47,21 +50,24 @@ final class Bins {
         frequencies = new double[count];
         kept = new double[count];
         Arrays.fill(kept, 1);
-        cosines = new double[size][count];
-        sines = new double[size][count];
+        int half = (size + 1) / 2;
+        cosines = new double[half][count];
+        sines = new double[half][count];
         double sum = 0;
-        double[] taper = new double[size];
-        for (int i = 0; i < size; i++) {
-            taper[i] = 0.5 - 0.5 * Math.cos(2 * Math.PI * (i + 0.5) / size);
-            sum += taper[i];
+        double[] taper = new double[half];
+        for (int i = 0; i < half; i++) {
+            // the middle one of an odd number is both halves'
+            double share = 2 * i + 1 == size ? 0.5 : 1;
+            taper[i] = share * (0.5 - 0.5 * Math.cos(2 * Math.PI * (i + 0.5) / size));
+            sum += 2 * taper[i];
         }
         weights = sum;
         logarithms = new double[count];
         for (int k = 0; k < count; k++) {
             frequencies[k] = (1 + k / 2.0) / length;
             logarithms[k] = Math.log(frequencies[k]);
-            for (int i = 0; i < size; i++) {
-                double angle = 2 * Math.PI * frequencies[k] * i / rate;
+            for (int i = 0; i < half; i++) {
+                double angle = 2 * Math.PI * frequencies[k] * (i - (size - 1) / 2.0) / rate;
                 cosines[i][k] = taper[i] * Math.cos(angle);
                 sines[i][k] = taper[i] * Math.sin(angle);
             }
@@ -121,25 +127,14 @@ final class Bins {
         for (double w : weights) {
             whole += w;
         }
-        int[] missing = missing(values);
         double[] samples = new double[(int) (grid.steps() / per)];
         for (int i = 0; i < samples.length; i++) {
             int middle = (int) Math.rint((i + 0.5) * per - 0.5);
-            int from = middle - reach;
-            int to = middle + reach + 1;
-            boolean all = from >= 0 && to <= values.length && missing[to] == missing[from];
-            samples[i] = all ? Fit.dot(values, from, weights) / whole : mean(grid, middle, reach, weights);
+            samples[i] = grid.whole(middle - reach, middle + reach + 1)
+                    ? Fit.dot(values, middle - reach, weights) / whole
+                    : mean(grid, middle, reach, weights);
         }
         return samples;
-    }
-
-    /** How many steps are missing before each, and before the end. */
-    private static int[] missing(double[] values) {
-        int[] missing = new int[values.length + 1];
-        for (int i = 0; i < values.length; i++) {
-            missing[i + 1] = missing[i] + (Double.isNaN(values[i]) ? 1 : 0);
-        }
-        return missing;
     }
 
     /** A weighted mean where some are missing; none where one of the nearer half is. */
@@ -188,8 +183,14 @@ final class Bins {
 
     /** Power of each line: the square of its amplitude. */
     double[] power(double[] samples) {
-        double[] c = summed(samples, cosines);
-        double[] s = summed(samples, sines);
+        double[] same = new double[cosines.length];
+        double[] opposite = new double[cosines.length];
+        for (int i = 0; i < same.length; i++) {
+            same[i] = samples[i] + samples[size - 1 - i];
+            opposite[i] = samples[i] - samples[size - 1 - i];
+        }
+        double[] c = summed(same, cosines);
+        double[] s = summed(opposite, sines);
         double[] power = new double[frequencies.length];
         for (int k = 0; k < power.length; k++) {
             power[k] = 4 * (c[k] * c[k] + s[k] * s[k]) / (weights * weights * kept[k]);
@@ -200,7 +201,7 @@ final class Bins {
     /** The sum of samples times factors for each line, in the order of the samples. */
     private double[] summed(double[] samples, double[][] factors) {
         double[] sums = new double[frequencies.length];
-        Columns.add(sums, factors, 0, samples, size, 0, sums.length);
+        Columns.add(sums, factors, 0, samples, samples.length, 0, sums.length);
         return sums;
     }
 
@@ -213,18 +214,30 @@ final class Bins {
         return Math.max(0.2, sinc / (1 - x * x));
     }
 
+    /** The mean power of each line in the quieter windows, as far as it is noise. */
+    private double[] quiet(List<double[]> windows) {
+        int n = windows.size();
+        double[] quiet = new double[frequencies.length];
+        // some lines at once, for what stands side by side in memory is read together
+        double[][] some = new double[Math.min(8, quiet.length)][n];
+        for (int first = 0; first < quiet.length; first += some.length) {
+            int count = Math.min(some.length, quiet.length - first);
+            for (int w = 0; w < n; w++) {
+                double[] window = windows.get(w);
+                for (int k = 0; k < count; k++) {
+                    some[k][w] = window[first + k];
+                }
+            }
+            for (int k = 0; k < count; k++) {
+                quiet[first + k] = Select.nth(some[k], n, (int) (QUIET_SHARE * (n - 1))) / QUIET * (n < 8 ? FEW : 1);
+            }
+        }
+        return quiet;
+    }
+
     /** What gusts have in each line on the whole: the quieter windows, smoothed over neighbouring lines. */
     double[] floor(List<double[]> windows) {
-        double[] quiet = new double[frequencies.length];
-        double[] one = new double[windows.size()];
-        for (int k = 0; k < quiet.length; k++) {
-            for (int w = 0; w < one.length; w++) {
-                one[w] = windows.get(w)[k];
-            }
-            quiet[k] = Select.nth(one, one.length, (int) (QUIET_SHARE * (one.length - 1)))
-                    / QUIET
-                    * (one.length < 8 ? FEW : 1);
-        }
+        double[] quiet = quiet(windows);
         double[] logs = new double[quiet.length];
         for (int k = 0; k < logs.length; k++) {
             logs[k] = Math.log(Math.max(1e-12, quiet[k]));
@@ -266,6 +279,19 @@ final class Bins {
 
     private boolean near(int other, int line) {
         return Math.abs(logarithms[other] - logarithms[line]) < 0.8 || Math.abs(other - line) <= 7;
+    }
+
+    /**
+     * The first line from one on that rises over its neighbours and is so many times as strong as the floor; −1 if there is none. The
+     * last line may be the foot of one above it.
+     */
+    int strong(double[] power, double[] floor, double needed, int from) {
+        for (int k = from; k < power.length - 1; k++) {
+            if (power[k] >= needed * floor[k] && power[k] >= power[k - 1] && power[k] > power[k + 1]) {
+                return k;
+            }
+        }
+        return -1;
     }
 
     /** How much louder than the floor a window is beside a line; 1 as usual. */

@@ -1,6 +1,7 @@
 package app.drachen.core.debrief;
 
-import java.util.ArrayList;
+import app.drachen.core.math.Columns;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -10,16 +11,15 @@ final class Fit {
 
     /** Level and slope of so many samples, at right angles and of length 1. */
     static List<double[]> trend(int n) {
-        List<double[]> basis = new ArrayList<>();
         double[] level = new double[n];
         double[] slope = new double[n];
         for (int i = 0; i < n; i++) {
             level[i] = 1;
             slope[i] = 2.0 * i / Math.max(1, n - 1) - 1;
         }
-        add(basis, level);
-        add(basis, slope);
-        return basis;
+        double[][] basis = new double[2][];
+        int found = add(basis, 0, level);
+        return List.of(Arrays.copyOf(basis, add(basis, found, slope)));
     }
 
     /**
@@ -28,37 +28,62 @@ final class Fit {
      * @param trend of as many samples
      */
     static void without(double[] samples, List<double[]> trend, List<double[]> movements) {
-        List<double[]> basis = new ArrayList<>(trend);
-        movements.forEach(m -> add(basis, m));
-        for (double[] one : basis) {
-            less(samples, dot(samples, one), one);
+        double[][] basis = trend.toArray(new double[trend.size() + movements.size()][]);
+        int found = trend.size();
+        for (double[] movement : movements) {
+            found = add(basis, found, movement);
         }
+        less(samples, basis, found);
     }
 
-    private static void less(double[] samples, double share, double[] one) {
-        for (int i = 0; i < samples.length; i++) {
-            samples[i] -= share * one[i];
-        }
-    }
-
-    /** One more direction, at right angles to the others and of length 1; left out if it lies in them. */
-    private static void add(List<double[]> basis, double[] movement) {
+    /** One more direction, at right angles to the others and of length 1; left out if it lies in them. How many there are then. */
+    private static int add(double[][] basis, int found, double[] movement) {
         double[] rest = movement.clone();
-        double before = Math.sqrt(dot(rest, rest));
-        for (double[] one : basis) {
-            less(rest, dot(rest, one), one);
+        double before = Math.sqrt(dot(rest, 0, rest));
+        less(rest, basis, found);
+        double length = Math.sqrt(dot(rest, 0, rest));
+        if (!(length > 1e-3 * before && length > 1e-12)) {
+            return found;
         }
-        double length = Math.sqrt(dot(rest, rest));
-        if (length > 1e-3 * before && length > 1e-12) {
-            for (int i = 0; i < rest.length; i++) {
-                rest[i] /= length;
-            }
-            basis.add(rest);
+        for (int i = 0; i < rest.length; i++) {
+            rest[i] /= length;
         }
+        basis[found] = rest;
+        return found + 1;
     }
 
-    private static double dot(double[] a, double[] b) {
-        return dot(a, 0, b);
+    /** Takes the first directions of a basis out of samples. */
+    private static void less(double[] samples, double[][] basis, int found) {
+        double[] shares = new double[found];
+        int k = 0;
+        for (; k + 1 < found; k += 2) {
+            two(samples, basis[k], basis[k + 1], shares, k);
+        }
+        if (k < found) {
+            shares[k] = -dot(samples, 0, basis[k]);
+        }
+        Columns.add(samples, basis, 0, shares, found, 0, samples.length);
+    }
+
+    /** Minus the sums of products with two others, which are read beside each other. */
+    private static void two(double[] samples, double[] one, double[] other, double[] shares, int at) {
+        double first = 0;
+        double second = 0;
+        double third = 0;
+        double fourth = 0;
+        int i = 0;
+        for (; i + 1 < samples.length; i += 2) {
+            first -= samples[i] * one[i];
+            second -= samples[i] * other[i];
+            third -= samples[i + 1] * one[i + 1];
+            fourth -= samples[i + 1] * other[i + 1];
+        }
+        for (; i < samples.length; i++) {
+            first -= samples[i] * one[i];
+            second -= samples[i] * other[i];
+        }
+        shares[at] = first + third;
+        shares[at + 1] = second + fourth;
     }
 
     /** Sum of products of numbers from one on and as many others as there are. */

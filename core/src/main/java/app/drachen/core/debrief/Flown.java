@@ -5,9 +5,11 @@ import app.drachen.core.air.Field;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import app.drachen.core.setup.Setup;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * What was measured in a log.
@@ -46,26 +48,55 @@ public record Flown(
 
     static Flown of(FlightLog log, Optional<Setup> setup, double density, Optional<Field.HeightLimit> heightLimit) {
         List<ModeSegment> segments = Segments.of(log);
-        Optional<Stall> stall = setup.map(s -> Stall.of(s, density));
         Optional<Airborne> airborne = Airborne.of(log);
-        Optional<FlightFacts> facts = airborne.map(a -> FlightFacts.of(log, a));
+        SwingSearch swings = SwingSearch.in(log, segments, airborne);
+        Part<Optional<FlightFacts>> facts = new Part<>(() -> airborne.map(a -> FlightFacts.of(log, a)));
+        Part<Map<Lost.What, List<Lost>>> lost =
+                new Part<>(() -> airborne.map(a -> Lost.of(log, a)).orElse(Map.of()));
+        Part<Optional<Stall>> stall = new Part<>(() -> setup.map(s -> Stall.of(s, density)));
+        Part<Optional<TrimNeeded>> trim = new Part<>(() -> setup.flatMap(
+                s -> TrimNeeded.of(log, s.controls(), s.modes().limits().cruiseSpeed())));
+        Part<List<LevelResult>> levels = new Part<>(() -> LevelResult.of(log, segments));
+        Part<Optional<TouchedDown>> touchdown = new Part<>(() -> TouchedDown.of(log, airborne));
+        List<Runnable> parts = new ArrayList<>(List.of(facts, lost, stall, trim, levels, touchdown));
+        parts.addAll(swings.parts());
+        // side by side; none of them knows of another
+        parts.parallelStream().forEach(Runnable::run);
         return new Flown(
                 log,
                 setup,
-                stall,
-                facts,
+                stall.done(),
+                facts.done(),
                 segments,
-                setup.flatMap(
-                        s -> TrimNeeded.of(log, s.controls(), s.modes().limits().cruiseSpeed())),
-                SwingSearch.of(log, segments, airborne),
+                trim.done(),
+                swings.told(),
                 StallResult.of(
                         log,
-                        facts.map(FlightFacts::ground).orElse(0.0),
-                        stall.map(s -> 1.4 * s.high()).orElse(0.75 * meanSpeed(log))),
-                LevelResult.of(log, segments),
-                TouchedDown.of(log, airborne),
-                facts.map(f -> Lost.of(log, f)).orElse(Map.of()),
+                        facts.done().map(FlightFacts::ground).orElse(0.0),
+                        stall.done().map(s -> 1.4 * s.high()).orElse(0.75 * meanSpeed(log))),
+                levels.done(),
+                touchdown.done(),
+                lost.done(),
                 heightLimit);
+    }
+
+    /** What one part of the work gives. */
+    private static final class Part<T> implements Runnable {
+        private final Supplier<T> work;
+        private Optional<T> done = Optional.empty();
+
+        Part(Supplier<T> work) {
+            this.work = work;
+        }
+
+        @Override
+        public void run() {
+            done = Optional.of(work.get());
+        }
+
+        T done() {
+            return done.orElseThrow();
+        }
     }
 
     private static double meanSpeed(FlightLog log) {

@@ -23,12 +23,33 @@ final class Grid {
     private final double sampled;
     private final double rows;
 
+    /** How many steps are missing before each, and before the end; nothing if none is. */
+    private final int[] missing;
+
     private Grid(double start, double rate, double[] values, double sampled, double rows) {
         this.start = start;
         this.rate = rate;
         this.values = values;
         this.sampled = sampled;
         this.rows = rows;
+        missing = missing(values);
+    }
+
+    private static int[] missing(double[] values) {
+        int first = 0;
+        while (first < values.length && !Double.isNaN(values[first])) {
+            first++;
+        }
+        int[] missing = new int[first == values.length ? 0 : values.length + 1];
+        for (int i = first; i < values.length; i++) {
+            missing[i + 1] = missing[i] + (Double.isNaN(values[i]) ? 1 : 0);
+        }
+        return missing;
+    }
+
+    /** Whether there are steps from one to another, and none of them is missing. */
+    boolean whole(int from, int to) {
+        return from >= 0 && to <= values.length && (missing.length == 0 || missing[to] == missing[from]);
     }
 
     /** Steps in a second [Hz]. */
@@ -76,65 +97,81 @@ final class Grid {
 
     /** A column between two rows; steps are means of what lies in them, or lie on the line between two samples. */
     static Grid of(FlightLog log, LogColumn column, int first, int last) {
-        double[] times = new double[last - first + 1];
-        double[] samples = new double[times.length];
-        double[] held = new double[times.length];
-        int n = 0;
-        int changes = 0;
-        double before = Double.NaN;
-        double changed = Double.NaN;
-        for (int row = first; row <= last; row++) {
-            double value = log.value(column, row);
-            if (Double.isNaN(value)) {
-                continue;
-            }
-            double time = log.time(row);
-            if (value != before) {
-                if (!Double.isNaN(changed)) {
-                    held[changes++] = time - changed;
-                }
-                changed = time;
-            }
-            before = value;
-            times[n] = time;
-            samples[n++] = value;
-        }
+        double[] times = log.values(LogColumn.TIME, first, last + 1);
+        double[] samples = log.values(column, first, last + 1);
+        int n = there(times, samples);
+        double[] held = new double[n];
+        int changes = changes(times, samples, n, held);
         if (n < 8 || changes < 4) {
             return NONE;
         }
-        double[] spare = new double[times.length];
+        double[] spare = new double[n];
         double sampled = 1 / usual(held, changes, spare);
         without(samples, n, held, spare);
         // a log of days is looked at more coarsely, so that it stays in memory
         double rate = Math.min(Math.min(FINEST, sampled), MOST / Math.max(1, times[n - 1] - times[0]));
+        double[] values = steps(times, samples, n, rate);
+        return new Grid(times[0], rate, values, sampled, (n - 1) / Math.max(1e-9, times[n - 1] - times[0]));
+    }
+
+    /** Moves samples that are there to the front, with their times; how many they are. */
+    private static int there(double[] times, double[] samples) {
+        int n = 0;
+        for (int i = 0; i < samples.length; i++) {
+            if (!Double.isNaN(samples[i])) {
+                times[n] = times[i];
+                samples[n++] = samples[i];
+            }
+        }
+        return n;
+    }
+
+    /** For how long each value was held until it changed [s]; how many changes there are after the first value. */
+    private static int changes(double[] times, double[] samples, int n, double[] held) {
+        int changes = 0;
+        int changed = 0;
+        for (int i = 1; i < n; i++) {
+            if (samples[i] != samples[i - 1]) {
+                held[changes++] = times[i] - times[changed];
+                changed = i;
+            }
+        }
+        return changes;
+    }
+
+    /** The values of all steps. */
+    private static double[] steps(double[] times, double[] samples, int n, double rate) {
         double start = times[0];
-        int steps = (int) Math.floor((times[n - 1] - start) * rate) + 1;
-        double[] values = new double[steps];
-        int[] counts = new int[steps];
+        double[] values = new double[(int) Math.floor((times[n - 1] - start) * rate) + 1];
+        int[] counts = new int[values.length];
         for (int i = 0; i < n; i++) {
-            int step = (int) Math.min(steps - 1, Math.rint((times[i] - start) * rate));
+            int step = (int) Math.min(values.length - 1, Math.rint((times[i] - start) * rate));
             values[step] += samples[i];
             counts[step]++;
         }
         double gap = Math.max(2.5 / rate, 0.3);
         int previous = 0;
-        for (int step = 0; step < steps; step++) {
+        for (int step = 0; step < values.length; step++) {
+            if (counts[step] > 0) {
+                values[step] /= counts[step];
+                continue;
+            }
             double time = start + step / rate;
             while (previous + 1 < n && times[previous + 1] <= time) {
                 previous++;
             }
-            int next = Math.min(n - 1, previous + 1);
-            if (counts[step] > 0) {
-                values[step] /= counts[step];
-            } else if (times[next] - times[previous] <= gap && times[next] > times[previous]) {
-                double share = (time - times[previous]) / (times[next] - times[previous]);
-                values[step] =
-                        samples[previous] + Math.max(0, Math.min(1, share)) * (samples[next] - samples[previous]);
-            } else {
-                values[step] = Double.NaN;
-            }
+            values[step] = between(times, samples, previous, Math.min(n - 1, previous + 1), time, gap);
         }
-        return new Grid(start, rate, values, sampled, (n - 1) / Math.max(1e-9, times[n - 1] - times[0]));
+        return values;
+    }
+
+    private static double between(double[] times, double[] samples, int previous, int next, double time, double gap) {
+        double span = times[next] - times[previous];
+        if (!(span <= gap && span > 0)) {
+            return Double.NaN;
+        }
+        double share = Math.max(0, Math.min(1, (time - times[previous]) / span));
+        return samples[previous] + share * (samples[next] - samples[previous]);
     }
 
     /**

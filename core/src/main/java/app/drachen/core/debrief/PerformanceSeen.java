@@ -43,12 +43,12 @@ public record PerformanceSeen(Kind kind, double speed, double value) {
                 && log.has(LogColumn.HEIGHT)
                 && log.has(LogColumn.POWER)
                 && log.has(LogColumn.ROLL);
-        Optional<FlightFacts> facts = told ? FlightFacts.of(log) : Optional.empty();
-        if (facts.isEmpty() || log.rows() < 2) {
+        Optional<Airborne> air = told ? Airborne.of(log) : Optional.empty();
+        if (air.isEmpty() || log.rows() < 2) {
             return seen;
         }
-        double ground = facts.get().ground();
-        List<Lost> lost = Lost.of(log, facts.get()).getOrDefault(Lost.What.AIRSPEED, List.of());
+        double ground = air.get().ground();
+        List<Lost> lost = Lost.of(log, air.get()).getOrDefault(Lost.What.AIRSPEED, List.of());
         double end = log.time(log.rows() - 1);
         for (double start = log.time(0); start + WINDOW <= end; start += WINDOW) {
             int from = log.rowAt(start);

@@ -12,11 +12,10 @@ import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Looks for swings in a flight: spectra of windows of 2 to 64 s within one mode, up to 0.4 of the sampling rate, with
@@ -65,29 +64,13 @@ final class SwingSearch {
     private final int first;
     private final int last;
     private final Sampled samples;
-    private final Means speeds;
-    private final List<Swings.Examined> examined = new ArrayList<>();
-    private final List<String> untold = new ArrayList<>();
+    private final SwingWindows windows;
+    private final List<LogColumn> columns;
 
-    /**
-     * A window of a segment with its spectrum.
-     *
-     * @param mode in which mode
-     * @param from beginning [s]
-     * @param to end [s]
-     * @param power of each line [square of the SI unit of the column]
-     * @param speed mean airspeed [m/s]
-     * @param commanded size of the whole movement where stick or wish moved, else 0 [SI unit of the column]
-     * @param movers sticks and wishes that moved
-     */
-    private record Window(
-            Optional<FlightMode> mode,
-            double from,
-            double to,
-            double[] power,
-            double speed,
-            double commanded,
-            List<Sampled.Mover> movers) {}
+    /** What each of the columns showed; one part writes one place. */
+    private final Looked[] looked;
+
+    private final List<String> untold = new ArrayList<>();
 
     private SwingSearch(FlightLog log, List<ModeSegment> segments, int first, int last) {
         this.log = log;
@@ -95,16 +78,20 @@ final class SwingSearch {
         this.first = first;
         this.last = last;
         samples = new Sampled(log, first, last);
-        speeds = new Means(log, log.has(LogColumn.AIRSPEED) ? LogColumn.AIRSPEED : LogColumn.GROUND_SPEED);
+        windows = new SwingWindows(log, samples);
+        columns = last - first < 20
+                ? List.of()
+                : LOOKED_AT.stream().filter(log::has).toList();
+        looked = new Looked[columns.size()];
     }
 
-    /** Looks through the time in the air; launch and landing are left out. */
-    static Swings of(FlightLog log, List<ModeSegment> segments, Optional<Airborne> airborne) {
+    /** A search through the time in the air, launch and landing left out, of which nothing is done yet. */
+    static SwingSearch in(FlightLog log, List<ModeSegment> segments, Optional<Airborne> airborne) {
         if (log.rows() < 20) {
-            return untold("The log is too short.");
+            return nothing(log, "The log is too short.");
         }
         if (airborne.isEmpty() && Airborne.moves(log)) {
-            return untold("Nothing of it is in the air.");
+            return nothing(log, "Nothing of it is in the air.");
         }
         double begin = airborne.filter(a -> a.launch() > 0)
                 .map(a -> log.time(a.launch()) + 2)
@@ -115,29 +102,48 @@ final class SwingSearch {
         int first = log.rowAt(begin);
         int last = Math.min(log.rows() - 1, log.rowAt(end));
         return last - first < 20
-                ? untold("Nothing of it is in the air for long enough.")
-                : new SwingSearch(log, segments, first, last).all();
+                ? nothing(log, "Nothing of it is in the air for long enough.")
+                : new SwingSearch(log, segments, first, last);
     }
 
-    private static Swings untold(String why) {
-        return new Swings(List.of(), List.of(), List.of(why));
+    private static SwingSearch nothing(FlightLog log, String why) {
+        SwingSearch nothing = new SwingSearch(log, List.of(), 0, 0);
+        nothing.untold.add(why);
+        return nothing;
     }
 
-    private Swings all() {
-        // columns are looked at side by side; what they find stands in their order
-        List<Looked> looked = LOOKED_AT.stream().filter(log::has).toList().parallelStream()
-                .map(this::look)
+    /** Looks through that time. */
+    static Swings of(FlightLog log, List<ModeSegment> segments, Optional<Airborne> airborne) {
+        SwingSearch search = in(log, segments, airborne);
+        search.parts().parallelStream().forEach(Runnable::run);
+        return search.told();
+    }
+
+    /** What there is to do, column by column; in any order, by any hands. */
+    List<Runnable> parts() {
+        return IntStream.range(0, looked.length)
+                .mapToObj(i -> (Runnable) () -> looked[i] = look(columns.get(i)))
                 .toList();
-        List<SwingHit> hits = looked.stream().flatMap(l -> l.hits().stream()).toList();
-        looked.forEach(l -> examined.addAll(l.examined()));
-        if (examined.isEmpty()) {
-            untold.add("The log has neither attitude nor rates, or nothing in it moves.");
+    }
+
+    /** What was found, once all parts are done. */
+    Swings told() {
+        if (!untold.isEmpty()) {
+            return new Swings(List.of(), List.of(), untold);
         }
-        untold.addAll(byHand());
+        List<SwingHit> hits =
+                Arrays.stream(looked).flatMap(l -> l.hits().stream()).toList();
+        List<Swings.Examined> examined =
+                Arrays.stream(looked).flatMap(l -> l.examined().stream()).toList();
+        List<String> open = new ArrayList<>();
+        if (examined.isEmpty()) {
+            open.add("The log has neither attitude nor rates, or nothing in it moves.");
+        }
+        open.addAll(byHand(examined));
         List<Swing> found = new ArrayList<>();
         SwingHit.told(hits, samples, CYCLES, ALONE).forEach(swing -> found.add(swing.notIn(quiet(swing))));
         found.sort(Comparator.comparingDouble((Swing s) -> -Swings.weight(s)));
-        return new Swings(found, examined, untold);
+        return new Swings(found, examined, open);
     }
 
     /** Modes that were flown for two swings at least and have less than four tenths of it. */
@@ -159,22 +165,13 @@ final class SwingSearch {
                 .toList();
     }
 
-    /**
-     * A stretch of one mode, in the air.
-     *
-     * @param mode the mode
-     * @param from beginning [s]
-     * @param to end [s]
-     */
-    private record Stretch(Optional<FlightMode> mode, double from, double to) {}
-
-    private List<Stretch> stretches(LogColumn column) {
-        List<Stretch> stretches = new ArrayList<>();
+    private List<SwingWindows.Stretch> stretches(LogColumn column) {
+        List<SwingWindows.Stretch> stretches = new ArrayList<>();
         double begin = log.time(first);
         double end = log.time(last);
         // without a mode nobody holds the height, as far as one can tell
         if (segments.isEmpty() && column != LogColumn.HEIGHT && column != LogColumn.POWER) {
-            stretches.add(new Stretch(Optional.empty(), begin, end));
+            stretches.add(new SwingWindows.Stretch(Optional.empty(), begin, end));
         }
         for (ModeSegment segment : segments) {
             // height is asked for only where something holds it
@@ -184,7 +181,7 @@ final class SwingSearch {
                 double from = Math.max(begin, alone.from() + 1);
                 double to = Math.min(end, alone.to());
                 if (to - from >= WINDOWS[0]) {
-                    stretches.add(new Stretch(Optional.of(segment.mode()), from, to));
+                    stretches.add(new SwingWindows.Stretch(Optional.of(segment.mode()), from, to));
                 }
             }
         }
@@ -223,7 +220,7 @@ final class SwingSearch {
     }
 
     /** What cannot be told since the sticks are not in the log; a wag of the tail shows in roll too. */
-    private List<String> byHand() {
+    private List<String> byHand(List<Swings.Examined> examined) {
         List<String> modes = examined.stream()
                 .filter(e -> e.column() != LogColumn.YAW_RATE && byHand(e.column(), e.mode()))
                 .map(e -> e.mode().map(FlightMode::label).orElse("the whole flight"))
@@ -241,7 +238,7 @@ final class SwingSearch {
         Grid grid = samples.grid(column);
         boolean heavy = column == LogColumn.HEIGHT || column == LogColumn.POWER;
         double highest = Math.min(heavy ? HEAVY : rate(column) ? SHARED : HIGHEST, 0.4 * grid.even());
-        List<Stretch> stretches = stretches(column);
+        List<SwingWindows.Stretch> stretches = stretches(column);
         if (highest < CYCLES / WINDOWS[WINDOWS.length - 1] || stretches.isEmpty()) {
             return new Looked(List.of(), List.of());
         }
@@ -261,31 +258,46 @@ final class SwingSearch {
             double above = Math.min(0.49 * grid.rate(), high + 2 / length);
             double rate = Math.min(grid.rate(), 5 * above);
             Bins bins = new Bins(length, rate, low, above);
-            List<Window> windows = windows(column, grid, stretches, bins);
-            if (windows.isEmpty()) {
-                continue;
-            }
-            double[] floor = bins.floor(windows.stream().map(Window::power).toList());
-            double needed = PATCHY * Math.log(windows.size() * (double) bins.count() / CHANCE);
-            windows.forEach(window -> search(column, window, bins, floor, needed, high, hits));
-            double least = least(column, bins, floor, ALONE * needed);
-            for (Window window : windows) {
-                boolean byHand = byHand(column, window.mode());
-                double from = byHand ? Math.max(THUMB, bins.low()) : bins.low();
-                double to = Math.min(high, bins.high());
-                if (from < to) {
-                    seen.computeIfAbsent(window.mode(), m -> new Seen())
-                            .add(window, new Swings.Reach(length, from, to, least));
-                }
+            List<SwingWindows.Window> all = windows.of(column, grid, stretches, bins);
+            if (!all.isEmpty()) {
+                look(column, all, bins, high, seen, hits);
             }
         }
-        List<Swings.Examined> all = new ArrayList<>();
-        seen.forEach((mode, s) -> all.add(s.told(column, mode)));
+        List<Swings.Examined> examined = new ArrayList<>();
+        seen.forEach((mode, s) -> examined.add(s.told(column, mode)));
         if (hits.isEmpty()) {
             // a long log has many of them
             samples.forget(column);
         }
-        return new Looked(hits, all);
+        return new Looked(hits, examined);
+    }
+
+    /** Looks through the windows of one length, mode by mode. */
+    private void look(
+            LogColumn column,
+            List<SwingWindows.Window> all,
+            Bins bins,
+            double high,
+            Map<Optional<FlightMode>, Seen> seen,
+            List<SwingHit> hits) {
+        double[] floor = bins.floor(all.stream().map(SwingWindows.Window::power).toList());
+        double needed = PATCHY * Math.log(all.size() * (double) bins.count() / CHANCE);
+        double least = least(column, bins, floor, ALONE * needed);
+        Map<Optional<FlightMode>, List<SwingWindows.Window>> modes = new LinkedHashMap<>();
+        for (SwingWindows.Window window : all) {
+            modes.computeIfAbsent(window.mode(), m -> new ArrayList<>()).add(window);
+        }
+        modes.forEach((mode, windows) -> {
+            double from = byHand(column, mode) ? Math.max(THUMB, bins.low()) : bins.low();
+            for (SwingWindows.Window window : windows) {
+                search(column, window, bins, floor, needed, from, high, hits);
+            }
+            double to = Math.min(high, bins.high());
+            if (from < to) {
+                seen.computeIfAbsent(mode, m -> new Seen())
+                        .add(windows, new Swings.Reach(bins.length(), from, to, least));
+            }
+        });
     }
 
     /** The least size that would have been seen at nine of ten of the frequencies [SI unit of the column]. */
@@ -300,19 +312,21 @@ final class SwingSearch {
 
     /** What was looked at in one mode. */
     private static final class Seen {
-        private final Set<Swings.Reach> reaches = new LinkedHashSet<>();
+        private final List<Swings.Reach> reaches = new ArrayList<>();
         private final DoubleSummaryStatistics speeds = new DoubleSummaryStatistics();
         private double shortest = Double.POSITIVE_INFINITY;
         private double seconds;
 
-        void add(Window window, Swings.Reach reach) {
+        void add(List<SwingWindows.Window> windows, Swings.Reach reach) {
             reaches.add(reach);
-            if (!Double.isNaN(window.speed())) {
-                speeds.accept(window.speed());
+            for (SwingWindows.Window window : windows) {
+                if (!Double.isNaN(window.speed())) {
+                    speeds.accept(window.speed());
+                }
             }
             // windows overlap by half; those of the shortest length, which come first, count the seconds
             shortest = Math.min(shortest, reach.length());
-            seconds += reach.length() == shortest ? reach.length() / 2 : 0;
+            seconds += reach.length() == shortest ? windows.size() * reach.length() / 2 : 0;
         }
 
         Swings.Examined told(LogColumn column, Optional<FlightMode> mode) {
@@ -321,79 +335,53 @@ final class SwingSearch {
                     column,
                     mode,
                     seconds,
-                    List.copyOf(reaches),
+                    reaches,
                     known ? speeds.getMin() : Double.NaN,
                     known ? speeds.getMax() : Double.NaN);
         }
     }
 
-    private List<Window> windows(LogColumn column, Grid grid, List<Stretch> stretches, Bins bins) {
-        List<Window> windows = new ArrayList<>();
-        double[] window = new double[bins.size()];
-        double[] all = bins.sampled(grid);
-        bins.smoothed(grid);
-        List<double[]> trend = Fit.trend(bins.size());
-        List<Sampled.Pusher> pushers = samples.pushers(column, bins);
-        for (Stretch stretch : stretches) {
-            for (double from = stretch.from(); from + bins.length() <= stretch.to() + 1e-9; from += bins.length() / 2) {
-                if (!bins.fill(all, (int) Math.rint((from - grid.start()) * bins.rate()), window)) {
-                    continue;
-                }
-                List<Sampled.Mover> movers = new ArrayList<>();
-                Optional<List<double[]>> out = Sampled.commanded(pushers, from, bins, movers);
-                if (out.isEmpty() || window.length < 3 * (out.get().size() + 3)) {
-                    continue;
-                }
-                double whole = out.get().isEmpty() ? 0 : Math.sqrt(2) * Fit.deviation(window);
-                Fit.without(window, trend, out.get());
-                double speed = speed(from, from + bins.length());
-                windows.add(new Window(
-                        stretch.mode(), from, from + bins.length(), bins.power(window), speed, whole, movers));
-            }
-        }
-        return windows;
-    }
-
-    private double speed(double from, double to) {
-        return speeds.mean(log.rowAt(from), log.rowAt(to));
-    }
-
     private void search(
             LogColumn column,
-            Window window,
+            SwingWindows.Window window,
             Bins bins,
             double[] floor,
             double needed,
+            double from,
             double high,
             List<SwingHit> hits) {
         double[] power = window.power();
-        boolean byHand = byHand(column, window.mode());
-        // the last line may be the foot of one above it
-        for (int i = bins.lowest(); i < power.length - 1; i++) {
-            boolean top = power[i] >= power[i - 1] && power[i] > power[i + 1];
-            double frequency = bins.frequency(i);
-            if (!top || frequency > high || power[i] < needed * floor[i] || byHand && frequency < THUMB) {
-                continue;
-            }
-            double level = bins.level(power, floor, i);
-            double evidence = power[i] / (floor[i] * Math.max(1, level));
-            double amplitude = Math.sqrt(power[i]);
-            int line = i;
-            // what the stick does at that frequency, and what little is left of a large wanted movement, is the pilot's
-            boolean pilot = amplitude < REST * window.commanded()
-                    || window.movers().stream().anyMatch(m -> bins.share(m.power(bins), line) >= OWN);
-            if (!pilot && evidence >= needed && bins.share(power, i) >= NARROW && amplitude >= Swing.limit(column)) {
-                hits.add(new SwingHit(
-                        column,
-                        window.mode(),
-                        window.from(),
-                        window.to(),
-                        bins.refined(power, i),
-                        amplitude,
-                        evidence,
-                        needed,
-                        window.speed()));
+        for (int i = bins.strong(power, floor, needed, bins.lowest());
+                i >= 0 && bins.frequency(i) <= high;
+                i = bins.strong(power, floor, needed, i + 1)) {
+            if (bins.frequency(i) >= from) {
+                hit(column, window, bins, floor, needed, i).ifPresent(hits::add);
             }
         }
+    }
+
+    /** What a line that is strong enough says, if it is narrow, louder than the gusts of its window and nobody's wish. */
+    private static Optional<SwingHit> hit(
+            LogColumn column, SwingWindows.Window window, Bins bins, double[] floor, double needed, int line) {
+        double[] power = window.power();
+        double level = bins.level(power, floor, line);
+        double evidence = power[line] / (floor[line] * Math.max(1, level));
+        double amplitude = Math.sqrt(power[line]);
+        // what the stick does at that frequency, and what little is left of a large wanted movement, is the pilot's
+        boolean pilot = amplitude < REST * window.commanded()
+                || window.movers().stream().anyMatch(m -> bins.share(m.power(bins), line) >= OWN);
+        if (pilot || evidence < needed || bins.share(power, line) < NARROW || amplitude < Swing.limit(column)) {
+            return Optional.empty();
+        }
+        return Optional.of(new SwingHit(
+                column,
+                window.mode(),
+                window.from(),
+                window.to(),
+                bins.refined(power, line),
+                amplitude,
+                evidence,
+                needed,
+                window.speed()));
     }
 }

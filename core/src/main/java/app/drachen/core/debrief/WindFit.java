@@ -32,6 +32,9 @@ public record WindFit(
     private static final int LEAST = 12;
     private static final double CORRELATED = 5;
 
+    /** A round that moves nothing by more is the last [m/s]. */
+    private static final double SETTLED = 1e-9;
+
     /** Parts of a full turn in which courses are counted. */
     private static final int SECTORS = 24;
 
@@ -58,7 +61,9 @@ public record WindFit(
                 .orElse(1);
         double[] x = {mean(samples, 0), mean(samples, 1), measured ? 1 : meanSpeed};
         double[][] normal = new double[3][3];
-        for (int round = 0; round < 25; round++) {
+        double moved = Double.POSITIVE_INFINITY;
+        for (int round = 0; round < 25 && moved > SETTLED; round++) {
+            moved = 0;
             normal = new double[3][3];
             double[] right = new double[3];
             for (double[] s : samples) {
@@ -78,6 +83,7 @@ public record WindFit(
             double[] step = solve(normal, right);
             for (int i = 0; i < 3; i++) {
                 x[i] += step[i];
+                moved = Math.max(moved, Math.abs(step[i]));
             }
         }
         double airspeed = measured ? x[2] * meanSpeed : x[2];
@@ -97,10 +103,12 @@ public record WindFit(
         List<double[]> samples = new ArrayList<>();
         double next = Double.NEGATIVE_INFINITY;
         for (int row = from; row < to; row++) {
+            if (log.time(row) < next) {
+                continue;
+            }
             double speed = log.value(LogColumn.GROUND_SPEED, row);
             double course = log.value(LogColumn.COURSE, row);
-            boolean usable = log.time(row) >= next && speed > 0.5 && !Double.isNaN(course);
-            if (usable) {
+            if (speed > 0.5 && !Double.isNaN(course)) {
                 samples.add(new double[] {
                     speed * Math.cos(course), speed * Math.sin(course), log.value(LogColumn.AIRSPEED, row)
                 });

@@ -164,7 +164,19 @@ public final class FlightLog {
      * @return the values [SI unit of the column]; all NaN without the column
      */
     public double[] values(LogColumn column) {
-        return columns.getOrDefault(column, NONE).copy(rows);
+        return values(column, 0, rows);
+    }
+
+    /**
+     * A copy of a stretch of a column.
+     *
+     * @param column the column
+     * @param from first row
+     * @param to row behind the last
+     * @return the values [SI unit of the column]; all NaN without the column
+     */
+    public double[] values(LogColumn column, int from, int to) {
+        return columns.getOrDefault(column, NONE).copy(from, to - from);
     }
 
     /**
@@ -210,8 +222,19 @@ public final class FlightLog {
      * @return 0 to rows
      */
     public int rowAt(double time) {
-        int low = 0;
-        int high = rows;
+        // rows mostly come evenly: looked for around where it would be then, farther and farther out
+        double even = rows < 2 ? 0 : (time - time(0)) / (time(rows - 1) - time(0)) * (rows - 1);
+        int near = (int) Math.max(0, Math.min(rows, even));
+        int low = near;
+        int high = near;
+        for (int out = 1; low > 0 && !(times.get(low - 1) < time); out *= 4) {
+            high = low - 1;
+            low = Math.max(0, low - out);
+        }
+        for (int out = 1; high < rows && times.get(high) < time; out *= 4) {
+            low = high + 1;
+            high = Math.min(rows, high + out);
+        }
         while (low < high) {
             int middle = (low + high) >>> 1;
             if (times.get(middle) < time) {

@@ -36,6 +36,21 @@ final class Samples {
             return new Room(plain, null, null, 0, 1);
         }
 
+        /** Writes some of its samples to a place. */
+        void copy(int from, int to, double[] into, int at) {
+            if (plain != null) {
+                System.arraycopy(plain, from, into, at, to - from);
+            } else if (near != null) {
+                for (int i = from; i < to; i++) {
+                    into[at + i - from] = near[i] == NO_SHORT ? Double.NaN : (base + near[i]) / per;
+                }
+            } else {
+                for (int i = from; i < to; i++) {
+                    into[at + i - from] = whole[i] == NO_INT ? Double.NaN : whole[i] / per;
+                }
+            }
+        }
+
         double get(int at) {
             if (plain != null) {
                 return plain[at];
@@ -134,11 +149,19 @@ final class Samples {
         return frozen;
     }
 
-    /** A copy of the first rows [unit of the column]. */
-    double[] copy(int rows) {
+    /** A copy of the rows from one on [unit of the column]. */
+    double[] copy(int from, int rows) {
         double[] copy = new double[rows];
-        for (int row = 0; row < rows; row++) {
-            copy[row] = get(row);
+        for (int row = from; row < from + rows; ) {
+            int number = row >> BITS;
+            int at = row & MASK;
+            int count = Math.min(ROOM - at, from + rows - row);
+            if (number < rooms.length && rooms[number] != null) {
+                rooms[number].copy(at, at + count, copy, row - from);
+            } else {
+                Arrays.fill(copy, row - from, row - from + count, Double.NaN);
+            }
+            row += count;
         }
         return copy;
     }

@@ -41,9 +41,10 @@ class BinsTest {
     }
 
     /** The textbook's sum over samples with the taper 0.5 − 0.5 cos, line by line. */
-    @Test
-    void everyLineIsThatOfTheLongWay() {
-        Bins bins = new Bins(5, 20, 0.2, 8);
+    @ParameterizedTest
+    @CsvSource({"5, 20, 8", "2, 50, 21", "4, 20.25, 4", "1, 3, 1"})
+    void everyLineIsThatOfTheLongWay(double length, double rate, double high) {
+        Bins bins = new Bins(length, rate, 1 / length, high);
         double[] samples = new Random(7).doubles(bins.size(), -1, 1).toArray();
         double[] power = bins.power(samples);
         for (int k = 0; k < bins.count(); k++) {
@@ -52,7 +53,7 @@ class BinsTest {
             double sum = 0;
             for (int i = 0; i < samples.length; i++) {
                 double taper = 0.5 - 0.5 * Math.cos(2 * Math.PI * (i + 0.5) / samples.length);
-                double angle = 2 * Math.PI * bins.frequency(k) * i / 20;
+                double angle = 2 * Math.PI * bins.frequency(k) * i / rate;
                 re += taper * samples[i] * Math.cos(angle);
                 im -= taper * samples[i] * Math.sin(angle);
                 sum += taper;

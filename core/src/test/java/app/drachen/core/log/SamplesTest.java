@@ -76,6 +76,49 @@ class SamplesTest {
     }
 
     @Test
+    void aStretchOfAColumnIsThatOfItsRows() {
+        double[] values = column(3, 5, 0.1, 9);
+        Arrays.fill(values, Samples.ROOM, 2 * Samples.ROOM, Double.NaN);
+        FlightLog log = built(values);
+        for (int from : new int[] {0, 5, Samples.ROOM - 1, Samples.ROOM, ROWS - 3}) {
+            for (int to : new int[] {from, from + 1, Math.min(ROWS, from + 3 * Samples.ROOM), ROWS}) {
+                String wanted = Arrays.toString(Arrays.copyOfRange(values, from, to));
+                assertEquals(wanted, Arrays.toString(log.values(LogColumn.ROLL, from, to)));
+            }
+        }
+    }
+
+    /** However unevenly rows come, the first at or after a time is found; a row between two is the later one. */
+    @Test
+    void theRowOfATimeIsTheFirstThatIsNotBefore() {
+        Random random = new Random(2);
+        for (int rows : new int[] {0, 1, 2, 3, 40, 700}) {
+            double[] times = new double[rows];
+            double at = -3;
+            for (int i = 0; i < rows; i++) {
+                at += Math.exp(8 * random.nextDouble() - 6) * (random.nextInt(50) == 0 ? 300 : 1);
+                times[i] = at;
+            }
+            FlightLog log = FlightLog.of(Map.of(LogColumn.TIME, times));
+            double[] asked = Arrays.copyOf(times, 3 * rows + 4);
+            for (int i = 0; i < rows; i++) {
+                asked[rows + i] = Math.nextUp(times[i]);
+                asked[2 * rows + i] = times[i] - random.nextDouble();
+            }
+            asked[3 * rows] = Double.NEGATIVE_INFINITY;
+            asked[3 * rows + 1] = Double.POSITIVE_INFINITY;
+            asked[3 * rows + 2] = 1e12;
+            for (double time : asked) {
+                int wanted = 0;
+                while (wanted < rows && times[wanted] < time) {
+                    wanted++;
+                }
+                assertEquals(wanted, log.rowAt(time), time + " of " + rows + " rows");
+            }
+        }
+    }
+
+    @Test
     void zerosSignsAndTheEndlessAreKept() {
         double[] odd = {
             0.0, -0.0, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, 1e300, -1e300, 4.9e-324, 0.1, 1e9, 65_534

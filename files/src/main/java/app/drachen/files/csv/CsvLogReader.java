@@ -257,10 +257,10 @@ public final class CsvLogReader {
 
     /** The time of a row [s]: a number, a date with time, or a time of day with perhaps a date beside it. */
     private double time(TableRow row) {
-        String text = row.text(timePlace);
-        double number = text.isEmpty()
-                ? row.numbers[timePlace]
-                : NumberText.parse(text, table.shape().decimalComma());
+        double plain = row.numbers[timePlace];
+        String text = Double.isNaN(plain) ? row.text(timePlace) : "";
+        double number =
+                text.isEmpty() ? plain : NumberText.parse(text, table.shape().decimalComma());
         if (!Double.isNaN(number)) {
             double seconds = timeScale.toSi(number);
             boolean epoch = seconds > 6e8 && seconds < 4e9;

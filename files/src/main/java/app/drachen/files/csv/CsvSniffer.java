@@ -99,7 +99,12 @@ final class CsvSniffer {
 
     private static List<String> lines(String text) {
         String clean = text.startsWith("\uFEFF") ? text.substring(1) : text;
-        return List.of(clean.split("\r\n|\r|\n"));
+        List<String> lines = clean.lines().toList();
+        int end = lines.size();
+        while (end > 0 && lines.get(end - 1).isEmpty()) {
+            end--;
+        }
+        return lines.subList(0, end);
     }
 
     private static boolean binary(String text) {

@@ -41,32 +41,52 @@ final class NumberText {
      * @return the number [unit of the file]; NaN if they are more or less than that
      */
     static double plain(char[] text, int from, int length, boolean comma) {
-        char sign = comma ? ',' : '.';
-        int at = from;
-        int end = from + length;
-        boolean minus = length > 0 && text[at] == '-';
-        if (minus || length > 0 && text[at] == '+') {
-            at++;
-        }
-        long digits = 0;
-        int first = at;
-        int behind = -1;
-        for (; at < end; at++) {
-            int digit = text[at] - '0';
-            if (digit >= 0 && digit <= 9) {
-                digits = digits * 10 + digit;
-            } else if (text[at] == sign && behind < 0) {
-                behind = at + 1;
-            } else {
-                return Double.NaN;
+        Plain plain = new Plain();
+        return plain.read(text, from, from + length, comma ? ',' : '.') == from + length ? plain.number : Double.NaN;
+    }
+
+    /** Reads plain numbers out of longer texts. */
+    static final class Plain {
+        /** The number read last [unit of the file]; NaN if there was none. */
+        double number = Double.NaN;
+
+        /**
+         * Reads a sign, digits and a decimal sign as far as they go.
+         *
+         * @param text characters
+         * @param from the first of them
+         * @param end behind the last that may be read
+         * @param point the decimal sign
+         * @return behind the last that was read
+         */
+        int read(char[] text, int from, int end, char point) {
+            int at = from;
+            boolean minus = at < end && text[at] == '-';
+            if (minus || at < end && text[at] == '+') {
+                at++;
             }
+            long digits = 0;
+            int first = at;
+            int behind = -1;
+            for (; at < end; at++) {
+                int digit = text[at] - '0';
+                if (digit >= 0 && digit <= 9) {
+                    digits = digits * 10 + digit;
+                } else if (text[at] == point && behind < 0) {
+                    behind = at + 1;
+                } else {
+                    break;
+                }
+            }
+            int count = at - first - (behind < 0 ? 0 : 1);
+            if (count == 0 || count > 15) {
+                number = Double.NaN;
+            } else {
+                double value = behind >= 0 && behind < at ? digits / TENS[at - behind] : digits;
+                number = minus ? -value : value;
+            }
+            return at;
         }
-        int count = end - first - (behind < 0 ? 0 : 1);
-        if (count == 0 || count > 15) {
-            return Double.NaN;
-        }
-        double value = behind >= 0 && behind < end ? digits / TENS[end - behind] : digits;
-        return minus ? -value : value;
     }
 
     /**

@@ -1,6 +1,5 @@
 package app.drachen.files.csv;
 
-import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import java.io.CharArrayReader;
 import java.io.IOException;
@@ -98,36 +97,12 @@ final class RowReader implements Iterator<TableRow> {
             return mine;
         }
 
-        /** Finds the rows. */
+        /** Finds the rows, unless the end of a line may not end one: that is told when all is read in one go. */
         private void read(char separator) {
             found.clear();
-            lines = lines();
-            // else the end of a line may not end a row
-            plain = whole && lines >= 0;
-            if (plain) {
-                try {
-                    handler.fromTheFirst();
-                    records(handler, separator, reader()).forEachRemaining(found::add);
-                    plain = !handler.overfull();
-                } catch (CsvParseException e) {
-                    // told when it is read in one go
-                    plain = false;
-                }
-            }
-        }
-
-        /** How many lines end here; −1 if there is a quotation mark. */
-        private long lines() {
-            long ends = 0;
-            for (int i = 0; i < length; i++) {
-                char c = characters[i];
-                if (c == '"') {
-                    return -1;
-                }
-                boolean both = c == '\r' && i + 1 < length && characters[i + 1] == '\n';
-                ends += (c == '\n' || c == '\r') && !both ? 1 : 0;
-            }
-            return ends;
+            handler.fromTheFirst();
+            lines = whole ? handler.lines(characters, length, separator, found) : -1;
+            plain = lines >= 0;
         }
 
         Reader reader() {

@@ -1,5 +1,7 @@
 package app.drachen.files.csv;
 
+import java.util.Arrays;
+
 /**
  * One row of a table while it is read: numbers where fields are plain numbers, texts where they are not. Filled anew for another
  * row; see {@link TableRows}.
@@ -25,6 +27,7 @@ final class TableRow {
     TableRow(int places) {
         numbers = new double[places];
         texts = new String[places];
+        Arrays.fill(texts, "");
     }
 
     /** The text of a field that was asked for as text, without blanks around it. */

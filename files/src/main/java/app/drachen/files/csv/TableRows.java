@@ -25,6 +25,8 @@ final class TableRows extends AbstractBaseCsvCallbackHandler<TableRow> {
 
     private final Want[] wanted;
     private final boolean comma;
+    private final char point;
+    private final NumberText.Plain plain = new NumberText.Plain();
 
     /** So many rows are filled in turns. */
     private final int turns;
@@ -48,6 +50,7 @@ final class TableRows extends AbstractBaseCsvCallbackHandler<TableRow> {
     private TableRows(Want[] wanted, boolean comma, int turns) {
         this.wanted = wanted;
         this.comma = comma;
+        point = comma ? ',' : '.';
         this.turns = turns;
         row = new TableRow(wanted.length);
         rowBefore = row;
@@ -74,6 +77,78 @@ final class TableRows extends AbstractBaseCsvCallbackHandler<TableRow> {
     void want(int place, Want what) {
         if (place >= 0) {
             wanted[place] = what;
+        }
+    }
+
+    /**
+     * Takes the rows out of characters in which every separator ends a field and every end of a line a row, as long as no
+     * quotation mark says otherwise. What they are is what the library finds; a number is read while the end of its field is looked for.
+     *
+     * @param characters of whole lines, the last perhaps without its end
+     * @param length how many of them count
+     * @param found to which the rows are added, which stay good until {@link #fromTheFirst}
+     * @return how many lines end there; −1 if there is a quotation mark, or there are more rows than can be kept
+     */
+    long lines(char[] characters, int length, char separator, List<TableRow> found) {
+        long lines = 0;
+        int at = 0;
+        while (at < length) {
+            boolean empty = ends(characters[at]);
+            if (!empty) {
+                handleBegin(lines + 1);
+                at = fields(characters, at, length, separator);
+                if (at < 0 || overfull) {
+                    return -1;
+                }
+                found.add(row);
+            }
+            if (at < length) {
+                lines++;
+                at += characters[at] == '\r' && at + 1 < length && characters[at + 1] == '\n' ? 2 : 1;
+            }
+        }
+        return lines;
+    }
+
+    private static boolean ends(char c) {
+        return c == '\n' || c == '\r';
+    }
+
+    /** Takes the fields of a row; where its line ends, or −1 at a quotation mark. */
+    private int fields(char[] characters, int from, int length, char separator) {
+        int begin = from;
+        for (int place = 0; ; place++) {
+            int end = begin;
+            boolean number = point != separator && place < wanted.length && wanted[place] == Want.NUMBER;
+            if (number) {
+                end = plain.read(characters, begin, length, point);
+            }
+            if (number
+                    && (end == length || characters[end] == separator || ends(characters[end]))
+                    && (end == begin || !Double.isNaN(plain.number))) {
+                take(place, end == begin);
+            } else {
+                while (end < length && characters[end] != separator && !ends(characters[end])) {
+                    if (characters[end++] == '"') {
+                        return -1;
+                    }
+                }
+                handleField(place, characters, begin, end - begin, false);
+            }
+            if (end == length || characters[end] != separator) {
+                row.fields = place + 1;
+                return end;
+            }
+            begin = end + 1;
+        }
+    }
+
+    /** Takes the number read last, or that there is none. */
+    private void take(int place, boolean empty) {
+        row.blank &= place > 0 || empty;
+        row.numbers[place] = plain.number;
+        if (!row.texts[place].isEmpty()) {
+            row.texts[place] = "";
         }
     }
 
@@ -117,7 +192,7 @@ final class TableRows extends AbstractBaseCsvCallbackHandler<TableRow> {
 
     /** The word of the row before where it stands here too, which is nearly always. */
     private static String same(String before, char[] characters, int from, int length) {
-        if (before == null || before.length() != length) {
+        if (before.length() != length) {
             return length == 0 ? "" : new String(characters, from, length);
         }
         for (int i = 0; i < length; i++) {
