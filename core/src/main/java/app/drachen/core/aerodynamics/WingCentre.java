@@ -4,8 +4,10 @@ import app.drachen.core.airframe.Airframe;
 import app.drachen.core.airframe.Planform;
 import app.drachen.core.airframe.Tail;
 import app.drachen.core.airframe.Wing;
+import app.drachen.core.airframe.WingPanel;
 import app.drachen.core.math.Memory;
 import java.util.List;
+import java.util.Objects;
 
 /**
  * The aerodynamic centre of a wing: where the lift acts that comes with the angle of attack. On a straight wing that is a quarter of
@@ -24,7 +26,20 @@ final class WingCentre {
     private static final double STEP = 0.01;
     private static final Memory<Wings, Double> MEMORY = new Memory<>(32, WingCentre::computed);
 
-    private record Wings(Wing wing, Tail.None fins) {}
+    private record Wings(Wing wing, Tail.None fins) {
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Wings wings && Objects.equals(wing, wings.wing) && Objects.equals(fins, wings.fins);
+        }
+
+        /** Of some numbers that tell wings apart: all of them would cost a program just started 40 ms. */
+        @Override
+        public int hashCode() {
+            WingPanel root = wing.panels().get(0);
+            return Double.hashCode(wing.rootLeadingEdge())
+                    ^ Double.hashCode(root.length() + 3 * root.rootChord() + 5 * root.sweep() + 7 * root.twist());
+        }
+    }
 
     private WingCentre() {}
 

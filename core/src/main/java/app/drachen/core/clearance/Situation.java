@@ -28,7 +28,7 @@ import java.util.stream.Stream;
  * @param flown the set-up that was really flown last; empty if none was
  * @param plan the card that is to be flown next; empty if none was chosen
  * @param changedAt revision in which each facet last changed
- * @param prints the fingerprints of the set-up, taken once
+ * @param prints the fingerprints of the set-up, each taken once
  */
 public record Situation(
         Setup setup,

@@ -9,15 +9,15 @@ import java.util.EnumSet;
 import java.util.HexFormat;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 
 /**
- * The fingerprints of all facets of one set-up. Two set-ups agree in a facet if and only if its prints are equal.
+ * The fingerprints of the facets of one set-up, each taken when it is first asked for. Two set-ups agree in a facet if and only if its
+ * prints are equal. For any thread.
  *
  * <p>Source: SHA-256 (FIPS 180-4) of the facet's named fields as canonical JSON, first 64 bits in hexadecimal.
- *
- * @param byFacet print of every facet
  */
-public record Prints(Map<Facet, String> byFacet) {
+public final class Prints {
     /**
      * Version of what is printed. To be raised when a landed change of the set-up alters the text of a facet: the hangar
      * then prints all its revisions anew, and every proof takes the prints of the revision it was gained at, so that
@@ -25,17 +25,30 @@ public record Prints(Map<Facet, String> byFacet) {
      */
     public static final int VERSION = 2;
 
-    public Prints {
-        byFacet = Collections.unmodifiableMap(new EnumMap<>(byFacet));
+    private final Function<Facet, String> print;
+    private final Map<Facet, String> taken = Collections.synchronizedMap(new EnumMap<>(Facet.class));
+
+    private Prints(Function<Facet, String> print) {
+        this.print = print;
+    }
+
+    /** Prints that were kept, one for each facet. */
+    public Prints(Map<Facet, String> kept) {
+        this(new EnumMap<>(kept)::get);
     }
 
     /** The prints of a set-up. */
     public static Prints of(Setup setup) {
-        Map<Facet, String> prints = new EnumMap<>(Facet.class);
+        return new Prints(facet -> of(facet, setup));
+    }
+
+    /** The print of every facet, in their order. */
+    public Map<Facet, String> byFacet() {
+        Map<Facet, String> all = new EnumMap<>(Facet.class);
         for (Facet facet : Facet.values()) {
-            prints.put(facet, of(facet, setup));
+            all.put(facet, of(facet));
         }
-        return new Prints(prints);
+        return all;
     }
 
     /** The print of one facet of a set-up. */
@@ -50,17 +63,27 @@ public record Prints(Map<Facet, String> byFacet) {
 
     /** The print of a facet. */
     public String of(Facet facet) {
-        return byFacet.get(facet);
+        return taken.computeIfAbsent(facet, print);
     }
 
     /** The facets in which another set-up differs. */
     public Set<Facet> differing(Prints other) {
         Set<Facet> differing = EnumSet.noneOf(Facet.class);
-        byFacet.forEach((facet, print) -> {
-            if (!print.equals(other.of(facet))) {
+        for (Facet facet : Facet.values()) {
+            if (!of(facet).equals(other.of(facet))) {
                 differing.add(facet);
             }
-        });
+        }
         return differing;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Prints prints && differing(prints).isEmpty();
+    }
+
+    @Override
+    public int hashCode() {
+        return byFacet().hashCode();
     }
 }

@@ -91,6 +91,7 @@ public record Assignment(Aim aim, List<Given> given, List<Missing> missing, bool
                 - given.stream()
                         .map(Given::place)
                         .filter(p -> p.signal() == Signal.PULSE)
+                        .map(Place::name)
                         .distinct()
                         .count();
     }

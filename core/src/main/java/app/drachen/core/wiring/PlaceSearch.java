@@ -116,7 +116,7 @@ final class PlaceSearch {
             for (Wired w : needs.get(i)) {
                 if (placed) {
                     Place place = places.get(columns[i]);
-                    boolean moves = w.place().filter(place::equals).isEmpty();
+                    boolean moves = !w.stands(place);
                     given.add(new Assignment.Given(w.device(), place, moves, reason(w, place)));
                 } else {
                     missing.add(new Assignment.Missing(w.device(), reasons(w), rivals));
@@ -192,13 +192,13 @@ final class PlaceSearch {
         Place place = places.get(column);
         for (Wired w : needs.get(need)) {
             boolean elsewhere = w.lead().filter(Lead::locked).isPresent()
-                    && w.place().filter(place::equals).isEmpty()
+                    && !w.stands(place)
                     && w.place().isPresent();
             if (elsewhere || Assignment.against(wiring, w, place, 0).isPresent()) {
                 return FORBIDDEN;
             }
         }
-        boolean stays = needs.get(need).get(0).place().filter(place::equals).isPresent();
+        boolean stays = needs.get(need).get(0).stands(place);
         double tie = 1e-3 * Math.abs(column - need);
         return switch (aim) {
             case FEWEST_MOVES -> (stays ? 0 : 10) + tie;
@@ -220,7 +220,7 @@ final class PlaceSearch {
         if (w.device().draw().fed() && w.lead().filter(l -> l.power().isEmpty()).isPresent() && place.powered()) {
             words.add("power pin on " + place.rail());
         }
-        words.add(w.place().filter(place::equals).isPresent() ? "stays" : "free for it");
+        words.add(w.stands(place) ? "stays" : "free for it");
         return String.join(", ", words);
     }
 

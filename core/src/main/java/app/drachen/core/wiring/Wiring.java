@@ -54,6 +54,11 @@ public record Wiring(Setup setup, List<Wired> wired) {
             double path,
             double length,
             boolean lengthKnown) {
+        /** Whether it is plugged in at a place of its board; those differ in their names. */
+        boolean stands(Place at) {
+            return place.isPresent() && place.get().name().equals(at.name());
+        }
+
         /** Whether it wants a supply and nothing gives it one. */
         public boolean dead() {
             return device.draw().fed() && rail.isEmpty();
@@ -176,9 +181,7 @@ public record Wiring(Setup setup, List<Wired> wired) {
 
     /** What is plugged in at a place. */
     public List<Wired> at(Place place) {
-        return wired.stream()
-                .filter(w -> w.place().filter(place::equals).isPresent())
-                .toList();
+        return wired.stream().filter(w -> w.stands(place)).toList();
     }
 
     public List<Wired> ofKind(DeviceKind kind) {

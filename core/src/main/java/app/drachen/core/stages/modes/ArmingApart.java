@@ -35,7 +35,7 @@ public final class ArmingApart implements ClearanceRule {
         List<RadioSwitch> all = situation.setup().modes().switches();
         List<RadioSwitch> arming = of(all, RadioSwitch.Use.ARMING);
         Optional<RadioSwitch> shared = all.stream()
-                .filter(s -> arming.stream().anyMatch(a -> !a.equals(s) && a.channel() == s.channel()))
+                .filter(s -> arming.stream().anyMatch(a -> a != s && a.channel() == s.channel() && !a.equals(s)))
                 .findFirst();
         Optional<RadioSwitch> helper = of(all, RadioSwitch.Use.HELPER).stream()
                 .filter(h -> of(all, RadioSwitch.Use.MODES).stream().anyMatch(m -> m.channel() == h.channel()))
