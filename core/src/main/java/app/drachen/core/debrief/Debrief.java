@@ -56,7 +56,7 @@ public record Debrief(Flown flight, List<Finding> findings) {
         Flown flight = Flown.of(log, setup, density, limit);
         return new Debrief(
                 flight,
-                DebriefChecks.all().stream()
+                DebriefChecks.all().parallelStream()
                         .flatMap(check -> check.findings(flight).stream())
                         .sorted(Comparator.comparing(Debrief::urgency))
                         .toList());

@@ -20,7 +20,6 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
@@ -71,13 +70,16 @@ final class HandWalk {
             KeyCode.V);
 
     private static final int MOVES = 6;
-    private static final double FRAME = 16;
+    private static final String GOING = "going there";
     private static final long PATIENCE_MILLIS = 20_000;
 
     private final Session session;
     private final Shell shell;
     private final Scene scene;
     private final List<Frame> frames = new ArrayList<>();
+
+    /** The first visits to all stages, which no second one repeats. */
+    private final List<Frame> visits = new ArrayList<>();
 
     /**
      * What one event cost.
@@ -110,8 +112,11 @@ final class HandWalk {
                 FlightLog flown = LogFiles.read(log, Progress.NONE).value();
                 made.logbook().add(id, new FlightRecord(0, 1, 0, false, "", "bench"), flown);
             }
-            return Shown.in(
-                    file, shown -> figures(new HandWalk(shown.session(), shown.shell(), shown.scene()).walk(id)));
+            return Shown.in(file, shown -> {
+                HandWalk hand = new HandWalk(shown.session(), shown.shell(), shown.scene());
+                List<Frame> second = hand.walk(id);
+                return HandFigures.of(hand.visits, second);
+            });
         } finally {
             try (Stream<Path> left = Files.walk(folder)) {
                 left.sorted(Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
@@ -135,7 +140,8 @@ final class HandWalk {
         on(() -> session.openWhenRead(aircraft));
         until(s -> session.isOpen());
         on(() -> session.enter(DemoField.evening()));
-        round();
+        visits.addAll(round());
+        visits.removeIf(f -> !f.what().equals(GOING));
         return round();
     }
 
@@ -144,7 +150,7 @@ final class HandWalk {
         frames.clear();
         for (Stage stage : Stage.values()) {
             String name = stage.label();
-            frame(name, "going there", () -> shell.go(stage));
+            frame(name, GOING, () -> shell.go(stage));
             shown(stage);
             events(name);
             frame(name, "undo", session::undo);
@@ -363,37 +369,5 @@ final class HandWalk {
             }
             LockSupport.parkNanos(5_000_000);
         }
-    }
-
-    /** The figures of a walk: how many, how many over a frame, the worst of each screen, the worst of all. */
-    static Map<String, Object> figures(List<Frame> frames) {
-        Map<String, Object> figures = new LinkedHashMap<>();
-        Comparator<Frame> slower = Comparator.comparingDouble(Frame::millis);
-        figures.put("events", frames.size());
-        figures.put("overOneFrame", slow(frames).count());
-        figures.put("worstFrame", frames.stream().max(slower).map(Frame::told).orElse("none"));
-        Map<String, String> worst = new LinkedHashMap<>();
-        for (String screen : frames.stream().map(Frame::screen).distinct().toList()) {
-            worst.put(
-                    screen,
-                    frames.stream()
-                            .filter(f -> f.screen().equals(screen))
-                            .max(slower)
-                            .map(f -> f.what() + ": " + Math.round(10 * f.millis()) / 10.0 + " ms")
-                            .orElse("none"));
-        }
-        figures.put("worstOfEach", worst);
-        figures.put(
-                "slow",
-                slow(frames)
-                        .sorted(slower.reversed())
-                        .limit(20)
-                        .map(Frame::told)
-                        .toList());
-        return figures;
-    }
-
-    private static Stream<Frame> slow(List<Frame> frames) {
-        return frames.stream().filter(f -> f.millis() > FRAME);
     }
 }
