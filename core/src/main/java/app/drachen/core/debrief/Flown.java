@@ -80,10 +80,11 @@ public record Flown(
                 heightLimit);
     }
 
-    /** What one part of the work gives. */
+    /** What one part of the work gives; if that is an error, it is told as it was said, by whoever asks. */
     private static final class Part<T> implements Runnable {
         private final Supplier<T> work;
         private Optional<T> done = Optional.empty();
+        private Optional<RuntimeException> failed = Optional.empty();
 
         Part(Supplier<T> work) {
             this.work = work;
@@ -91,10 +92,17 @@ public record Flown(
 
         @Override
         public void run() {
-            done = Optional.of(work.get());
+            try {
+                done = Optional.of(work.get());
+            } catch (RuntimeException e) {
+                failed = Optional.of(e);
+            }
         }
 
         T done() {
+            failed.ifPresent(e -> {
+                throw e;
+            });
             return done.orElseThrow();
         }
     }
