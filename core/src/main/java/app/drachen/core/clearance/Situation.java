@@ -76,6 +76,9 @@ public record Situation(
      * does not take back what a log has shown.
      */
     public Optional<Proof> proof(ProofKind kind) {
+        if (proofs.isEmpty()) {
+            return Optional.empty();
+        }
         List<Proof> all = proofs.stream().filter(p -> p.kind() == kind).toList();
         boolean wrong = all.stream()
                 .filter(p -> p.evidence() == Proof.Evidence.REAL)

@@ -3,6 +3,7 @@ package app.drachen.desktop.app;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.cards.CardPlan;
@@ -14,6 +15,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
@@ -101,6 +103,9 @@ class MaidenWindowTest extends WindowTest {
         List<String> shown = texts("many-flights");
         assertTrue(shown.contains("Came down whole") && shown.contains("Stall speed"), shown.toString());
         assertTrue(shown.stream().anyMatch(t -> t.startsWith("Flown 40 times")));
+        Node rows = ask(() -> Shown.lookup(scene, "#many-flights .scroll-pane"));
+        act(session::refresh);
+        assertSame(rows, ask(() -> Shown.lookup(scene, "#many-flights .scroll-pane")), "it is not made anew");
         // the next flight takes the strips back
         press(KeyCode.END);
         until(() -> !Shown.lookup(scene, "#many-flights").isVisible());

@@ -9,6 +9,7 @@ import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingRow;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -19,6 +20,11 @@ import javafx.scene.layout.VBox;
 
 /** What many flights of one card showed: shares and measures with their spread. */
 final class ManyFlights extends VBox {
+    private Optional<Shown> shown = Optional.empty();
+
+    /** All that is shown. */
+    private record Shown(Scatter scatter, String cause, UnitSystem units) {}
+
     ManyFlights() {
         super(6);
         setId("many-flights");
@@ -30,8 +36,14 @@ final class ManyFlights extends VBox {
         setVisible(false);
     }
 
-    /** Shows a result. */
+    /** Shows a result. One that is shown already stays as it is, however far it was scrolled. */
     void show(Scatter scatter, String cause, UnitSystem units) {
+        setVisible(true);
+        Shown now = new Shown(scatter, cause, units);
+        if (shown.filter(now::equals).isPresent()) {
+            return;
+        }
+        shown = Optional.of(now);
         getChildren().clear();
         getChildren()
                 .add(Texts.label(
@@ -59,7 +71,6 @@ final class ManyFlights extends VBox {
                 : Quantity.read(cause, units);
         Label line = Texts.wrapped(lost, "soft");
         getChildren().add(line);
-        setVisible(true);
     }
 
     /** Where they ended. */
