@@ -67,11 +67,12 @@ public sealed interface Tail {
     /**
      * A flying wing, with fins at the tips or none.
      *
-     * @param fins right fin of a pair, or empty
+     * @param fins right fins of pairs, at most 6; or empty
      */
     record None(List<TailPanel> fins) implements Tail {
         public None {
             fins = List.copyOf(fins);
+            Ranges.require("number of pairs of fins", fins.size(), 0, 6, "-");
         }
 
         @Override

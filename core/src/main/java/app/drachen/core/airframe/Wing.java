@@ -9,7 +9,7 @@ import java.util.Optional;
  *
  * @param rootLeadingEdge station of the leading edge at the plane of symmetry [m], −1 to 4
  * @param up height of the root chord above the body axis [m], −0.5 to 0.5
- * @param panels panels of one side, at least one
+ * @param panels panels of one side, 1 to 24
  * @param section section data
  * @param incidence of the root chord to the body axis, nose up positive [rad], −0.2 to 0.2
  * @param incidenceDifference right wing minus left wing, as measured [rad], −0.1 to 0.1
@@ -31,6 +31,7 @@ public record Wing(
         panels = List.copyOf(panels);
         flaps = List.copyOf(flaps);
         Ranges.require("number of flaps", flaps.size(), 0, 8, "-");
+        Ranges.require("number of panels of a half", panels.size(), 0, 24, "-");
         if (panels.isEmpty()) {
             throw new IllegalArgumentException("the wing has no panel; draw at least one");
         }

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import app.drachen.core.demo.DemoAircraft;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.working.Working;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,23 @@ import org.junit.jupiter.api.Test;
 class AirframeTest {
     private static Wing wing(WingPanel... panels) {
         return new Wing(0, 0, List.of(panels), new Section(-0.04, 1.2, 0.1, -0.05, 0.012), 0, 0, List.of());
+    }
+
+    /** Dozens of fins or panels are no aircraft, and a lattice over them took twenty seconds. */
+    @Test
+    void moreFinsOrPanelsThanAnythingHasAreRefused() {
+        Tail.None fins = (Tail.None) DemoAircraft.rochen().airframe().tail();
+        assertThrows(
+                IllegalArgumentException.class,
+                () -> new Tail.None(Collections.nCopies(7, fins.fins().get(0))));
+        Wing wing = DemoAircraft.rochen().airframe().wing();
+        List<WingPanel> panels = Collections.nCopies(25, wing.panels().get(0));
+        assertThrows(IllegalArgumentException.class, () -> new Wing(0, 0, panels, wing.section(), 0, 0, List.of()));
+        assertEquals(
+                24,
+                new Wing(0, 0, panels.subList(1, 25), wing.section(), 0, 0, List.of())
+                        .panels()
+                        .size());
     }
 
     @Test
