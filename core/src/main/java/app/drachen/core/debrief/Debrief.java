@@ -54,10 +54,14 @@ public record Debrief(Flown flight, List<Finding> findings) {
      */
     public static Debrief of(FlightLog log, Optional<Setup> setup, double density, Optional<Field.HeightLimit> limit) {
         Flown flight = Flown.of(log, setup, density, limit);
+        List<Part<List<Finding>>> checks = DebriefChecks.all().stream()
+                .map(check -> new Part<>(() -> check.findings(flight)))
+                .toList();
+        Part.all(checks);
         return new Debrief(
                 flight,
-                DebriefChecks.all().parallelStream()
-                        .flatMap(check -> check.findings(flight).stream())
+                checks.stream()
+                        .flatMap(check -> check.done().stream())
                         .sorted(Comparator.comparing(Debrief::urgency))
                         .toList());
     }

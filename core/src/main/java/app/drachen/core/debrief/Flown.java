@@ -9,7 +9,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
 
 /**
  * What was measured in a log.
@@ -60,8 +59,7 @@ public record Flown(
         Part<Optional<TouchedDown>> touchdown = new Part<>(() -> TouchedDown.of(log, airborne));
         List<Runnable> parts = new ArrayList<>(List.of(facts, lost, stall, trim, levels, touchdown));
         parts.addAll(swings.parts());
-        // side by side; none of them knows of another
-        parts.parallelStream().forEach(Runnable::run);
+        Part.all(parts);
         return new Flown(
                 log,
                 setup,
@@ -78,33 +76,6 @@ public record Flown(
                 touchdown.done(),
                 lost.done(),
                 heightLimit);
-    }
-
-    /** What one part of the work gives; if that is an error, it is told as it was said, by whoever asks. */
-    private static final class Part<T> implements Runnable {
-        private final Supplier<T> work;
-        private Optional<T> done = Optional.empty();
-        private Optional<RuntimeException> failed = Optional.empty();
-
-        Part(Supplier<T> work) {
-            this.work = work;
-        }
-
-        @Override
-        public void run() {
-            try {
-                done = Optional.of(work.get());
-            } catch (RuntimeException e) {
-                failed = Optional.of(e);
-            }
-        }
-
-        T done() {
-            failed.ifPresent(e -> {
-                throw e;
-            });
-            return done.orElseThrow();
-        }
     }
 
     private static double meanSpeed(FlightLog log) {

@@ -115,7 +115,7 @@ final class SwingSearch {
     /** Looks through that time. */
     static Swings of(FlightLog log, List<ModeSegment> segments, Optional<Airborne> airborne) {
         SwingSearch search = in(log, segments, airborne);
-        search.parts().parallelStream().forEach(Runnable::run);
+        Part.all(search.parts());
         return search.told();
     }
 

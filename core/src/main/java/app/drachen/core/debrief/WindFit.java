@@ -32,7 +32,7 @@ public record WindFit(
     private static final int LEAST = 12;
     private static final double CORRELATED = 5;
 
-    /** A round that moves nothing by more is the last [m/s]. */
+    /** A round that moves wind and airspeed by no more is the last [m/s]; where the airspeed is measured, its factor too [-]. */
     private static final double SETTLED = 1e-9;
 
     /** Parts of a full turn in which courses are counted. */
