@@ -87,8 +87,7 @@ record Influence(
     /** The vortices over one group. */
     private static final class Vortices {
         private final List<Strip> strips;
-        private final List<double[]> left = new ArrayList<>();
-        private final List<double[]> right = new ArrayList<>();
+        private final Horseshoes vortices = new Horseshoes();
         private final List<double[]> control = new ArrayList<>();
         private final List<Integer> owner = new ArrayList<>();
 
@@ -122,8 +121,7 @@ record Influence(
                     double[] outer = point(strip, outside, quarter);
                     double turn =
                             -strip.normal()[2] * (outer[1] - inner[1]) - strip.normal()[1] * (outer[2] - inner[2]);
-                    left.add(turn > 0 ? inner : outer);
-                    right.add(turn > 0 ? outer : inner);
+                    vortices.add(turn > 0 ? inner : outer, turn > 0 ? outer : inner);
                     control.add(point(strip, (inside + outside) / 2, three));
                     owner.add(number);
                     place.add((inside + outside) / 2);
@@ -143,10 +141,12 @@ record Influence(
         Influence solved(int outputs) {
             int n = control.size();
             double[][] matrix = new double[n][n];
+            double[] v = new double[3];
             for (int i = 0; i < n; i++) {
                 double[] normal = strips.get(owner.get(i)).normal();
+                double[] place = control.get(i);
                 for (int j = 0; j < n; j++) {
-                    double[] v = Lattice.horseshoe(control.get(i), left.get(j), right.get(j), 0);
+                    vortices.velocity(place, j, 0, v, 0);
                     matrix[i][j] = v[1] * normal[1] - v[2] * normal[2];
                 }
             }
@@ -211,13 +211,10 @@ record Influence(
                     .toArray();
             double[] circulation = solver.solve(against);
             for (int i = 0; i < circulation.length; i++) {
-                double[] a = left.get(i);
-                double[] b = right.get(i);
                 Strip strip = strips.get(owner.get(i));
-                double width = Math.hypot(b[1] - a[1], b[2] - a[2]);
-                double part = 2 * circulation[i] * width / (strip.area() * strip.chordward()[0]);
+                double part = 2 * circulation[i] * vortices.width(i) / (strip.area() * strip.chordward()[0]);
                 lift[owner.get(i)][column] += part;
-                moment[owner.get(i)][column] -= part * ((a[0] + b[0]) / 2 - quarter(i)) / strip.chord();
+                moment[owner.get(i)][column] -= part * (vortices.middle(i)[0] - quarter(i)) / strip.chord();
             }
         }
     }

@@ -18,13 +18,7 @@ import java.util.TreeSet;
  * <p>Axes inside: x aft, y right, z up, from the point that moments are about.
  */
 final class Lattice {
-    private static final double FOUR_PI = 4 * Math.PI;
-
-    /** Nearer than this to a vortex there is no velocity of its own [m]. */
-    private static final double CORE = 1e-9;
-
-    private final List<double[]> left = new ArrayList<>();
-    private final List<double[]> right = new ArrayList<>();
+    private final Horseshoes vortices = new Horseshoes();
     private final List<double[]> control = new ArrayList<>();
     private final List<double[]> normal = new ArrayList<>();
     private final List<Double> angle = new ArrayList<>();
@@ -39,7 +33,10 @@ final class Lattice {
     private final double[] about;
     private final double ground;
     private final Factored solver;
-    private final double[][][] atBound;
+    private final double[] against = new double[3];
+
+    /** Row i: velocity at the middle of vortex i for a circulation of 1 of each, three values each. */
+    private final double[][] atBound;
 
     /**
      * What the air does, over the dynamic pressure, in body axes: x forward, y right, z down.
@@ -72,14 +69,11 @@ final class Lattice {
         }
         int n = control.size();
         double[][] onControl = new double[n][n];
-        atBound = new double[n][n][];
+        atBound = new double[n][3 * n];
         for (int i = 0; i < n; i++) {
-            double[] middle = middle(i);
+            double[] middle = vortices.middle(i);
             for (int j = 0; j < n; j++) {
-                double core = surfaceOf.get(i).equals(surfaceOf.get(j)) ? 0 : width(j) / 2;
-                double[] v = at(control.get(i), j, core);
-                onControl[i][j] = dot(v, normal.get(i));
-                atBound[i][j] = at(middle, j, core);
+                onControl[i][j] = pair(i, j, middle);
             }
         }
         solver = solver(onControl);
@@ -118,8 +112,7 @@ final class Lattice {
                 // the bound vortex runs along n × x, so that its lift is along n
                 double[] span = {0, outer[1] - inner[1], outer[2] - inner[2]};
                 double along = n0[2] * span[1] - n0[1] * span[2];
-                left.add(along > 0 ? inner : outer);
-                right.add(along > 0 ? outer : inner);
+                vortices.add(along > 0 ? inner : outer, along > 0 ? outer : inner);
                 control.add(point(sheet, middle, three));
                 normal.add(n0);
                 angle.add(local);
@@ -209,61 +202,32 @@ final class Lattice {
         };
     }
 
-    private double width(int j) {
-        return Math.hypot(right.get(j)[1] - left.get(j)[1], right.get(j)[2] - left.get(j)[2]);
-    }
-
-    private double[] middle(int i) {
-        double[] a = left.get(i);
-        double[] b = right.get(i);
-        return new double[] {(a[0] + b[0]) / 2, (a[1] + b[1]) / 2, (a[2] + b[2]) / 2};
+    /** What piece j does at the middle of the vortex of piece i, kept, and against piece i, given; its legs have a core on other surfaces. */
+    private double pair(int i, int j, double[] middle) {
+        double core = surfaceOf.get(i).equals(surfaceOf.get(j)) ? 0 : vortices.width(j) / 2;
+        at(control.get(i), j, core, against, 0);
+        at(middle, j, core, atBound[i], 3 * j);
+        return dot(against, normal.get(i));
     }
 
     /** Velocity at a place for a circulation of 1, with that of the mirror image where there is a ground. */
-    private double[] at(double[] place, int j, double core) {
-        double[] v = horseshoe(place, left.get(j), right.get(j), core);
+    private void at(double[] place, int j, double core, double[] into, int at) {
+        vortices.velocity(place, j, core, into, at);
         if (Double.isFinite(ground)) {
-            double[] mirrored = {place[0], place[1], 2 * ground - place[2]};
-            double[] image = horseshoe(mirrored, left.get(j), right.get(j), core);
-            v[0] += image[0];
-            v[1] += image[1];
-            v[2] -= image[2];
+            double[] image = new double[3];
+            vortices.velocity(new double[] {place[0], place[1], 2 * ground - place[2]}, j, core, image, 0);
+            into[at] += image[0];
+            into[at + 1] += image[1];
+            into[at + 2] -= image[2];
         }
-        return v;
     }
 
-    /** Velocity of a horseshoe of circulation 1 that comes from aft to a, goes to b, and aft again; the legs may have a core [m]. */
-    static double[] horseshoe(double[] p, double[] a, double[] b, double core) {
-        double[] v = new double[3];
-        leg(v, p, a, -1, core);
-        leg(v, p, b, 1, core);
-        double[] ra = {p[0] - a[0], p[1] - a[1], p[2] - a[2]};
-        double[] rb = {p[0] - b[0], p[1] - b[1], p[2] - b[2]};
-        double la = Math.sqrt(dot(ra, ra));
-        double lb = Math.sqrt(dot(rb, rb));
-        double[] cross = cross(ra, rb);
-        double bottom = la * lb * (la * lb + dot(ra, rb));
-        if (dot(cross, cross) > CORE * CORE && Math.abs(bottom) > CORE) {
-            double size = (la + lb) / (FOUR_PI * bottom);
-            for (int i = 0; i < 3; i++) {
-                v[i] += size * cross[i];
-            }
-        }
-        return v;
-    }
-
-    /** Adds the velocity of a half-infinite vortex from a point straight aft. */
-    private static void leg(double[] v, double[] p, double[] from, double sign, double core) {
-        double x = p[0] - from[0];
-        double y = p[1] - from[1];
-        double z = p[2] - from[2];
-        double aside = y * y + z * z + core * core;
-        if (aside > CORE * CORE) {
-            double length = Math.sqrt(x * x + aside);
-            // d × r over |r|(|r| − d·r), written without the difference of near numbers
-            double size = sign * (length + x) / (FOUR_PI * length * aside);
-            v[1] -= size * z;
-            v[2] += size * y;
+    /** Adds to a flow what circulations make of the velocities of a row. */
+    private static void add(double[] flow, double[] row, double[] circulation) {
+        for (int j = 0; j < circulation.length; j++) {
+            flow[0] += circulation[j] * row[3 * j];
+            flow[1] += circulation[j] * row[3 * j + 1];
+            flow[2] += circulation[j] * row[3 * j + 2];
         }
     }
 
@@ -314,17 +278,10 @@ final class Lattice {
             if (sheet >= 0 && sheetOf.get(i) != sheet) {
                 continue;
             }
-            double[] at = middle(i);
+            double[] at = vortices.middle(i);
             double[] flow = wind(at, alpha, beta, p, q, r);
-            for (int j = 0; j < n; j++) {
-                double[] v = atBound[i][j];
-                for (int k = 0; k < 3; k++) {
-                    flow[k] += circulation[j] * v[k];
-                }
-            }
-            double[] a = left.get(i);
-            double[] b = right.get(i);
-            double[] f = cross(flow, new double[] {b[0] - a[0], b[1] - a[1], b[2] - a[2]});
+            add(flow, atBound[i], circulation);
+            double[] f = cross(flow, vortices.bound(i));
             for (int k = 0; k < 3; k++) {
                 // ρΓV × l over ½ρV²
                 f[k] *= 2 * circulation[i];
