@@ -9,9 +9,9 @@ import app.drachen.core.airframe.TailPanel;
 import app.drachen.core.airframe.Wing;
 import app.drachen.core.airframe.WingPanel;
 import app.drachen.core.controls.Surface;
+import app.drachen.core.math.Order;
 import app.drachen.core.setup.Setup;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.SortedSet;
@@ -201,9 +201,7 @@ final class Strips {
 
     /** The flap that takes most of a stretch. */
     private static Optional<Flap> flap(Wing wing, double inner, double outer) {
-        return wing.flaps().stream()
-                .filter(f -> f.covers(inner, outer) > 0)
-                .max(Comparator.comparing(f -> f.covers(inner, outer)));
+        return wing.flaps().stream().filter(f -> f.covers(inner, outer) > 0).max(Order.by(f -> f.covers(inner, outer)));
     }
 
     /** What moves a flap on a side: the surface of its kind, counted from the middle outwards. */

@@ -1,10 +1,10 @@
 package app.drachen.core.clearance;
 
+import app.drachen.core.math.Order;
 import app.drachen.core.setup.Waiver;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -126,7 +126,7 @@ public record Clearance(
     private static Optional<String> block(Gate gate, List<Ruling> rulings, List<StageKit> kits) {
         Optional<String> finding = rulings.stream()
                 .filter(r -> r.blocks() && r.gate().equals(Optional.of(gate)))
-                .min(Comparator.comparing(Clearance::urgency))
+                .min(Order.by(Clearance::urgency))
                 .map(r -> r.finding().title());
         if (finding.isPresent()) {
             return finding;
@@ -200,7 +200,7 @@ public record Clearance(
     public List<Ruling> of(Stage stage) {
         return rulings.stream()
                 .filter(r -> r.stage() == stage)
-                .sorted(Comparator.comparing(r -> switch (r.finding().state()) {
+                .sorted(Order.by(r -> switch (r.finding().state()) {
                     case STOP -> 0;
                     case STALE -> 1;
                     case CAUTION -> 2;
@@ -215,7 +215,7 @@ public record Clearance(
         for (Gate gate : Gate.values()) {
             Optional<Ruling> block = rulings.stream()
                     .filter(r -> r.blocks() && r.gate().equals(Optional.of(gate)))
-                    .min(Comparator.comparing(Clearance::urgency));
+                    .min(Order.by(Clearance::urgency));
             if (block.isPresent()) {
                 return block;
             }

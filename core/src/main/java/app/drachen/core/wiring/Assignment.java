@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Which device goes to which place on the board (HARNESS-A2). All pulses of a timer group come at one rate; every way of
@@ -26,6 +27,9 @@ import java.util.Optional;
  * @param whole whether every way of giving rates was tried; a board beyond reason is tried as far as a second goes
  */
 public record Assignment(Aim aim, List<Given> given, List<Missing> missing, boolean whole) {
+    private static final List<String> OUTPUTS =
+            IntStream.rangeClosed(1, 16).mapToObj(Wiring::outputName).toList();
+
     /** What is preferred among places that do. */
     public enum Aim {
         FEWEST_MOVES("as little replugged as can be"),
@@ -141,8 +145,9 @@ public record Assignment(Aim aim, List<Given> given, List<Missing> missing, bool
         return Outputs.moved(changed, channels);
     }
 
+    /** Number of an output's place; 0 of another place. */
     private static int number(Place place) {
-        return Integer.parseInt(place.name().replaceAll("\\D", ""));
+        return OUTPUTS.indexOf(place.name()) + 1;
     }
 
     /**
@@ -157,7 +162,7 @@ public record Assignment(Aim aim, List<Given> given, List<Missing> missing, bool
                     + device.want().signal().label());
         }
         if (device.want().signal() == Signal.PULSE
-                && !place.name().matches("output ([1-9]|1[0-6])")
+                && number(place) == 0
                 && Wiring.output(wiring.setup(), device).isPresent()) {
             return Optional.of("has no output number");
         }

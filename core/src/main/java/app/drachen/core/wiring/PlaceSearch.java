@@ -3,6 +3,7 @@ package app.drachen.core.wiring;
 import app.drachen.core.harness.Lead;
 import app.drachen.core.harness.Place;
 import app.drachen.core.harness.Signal;
+import app.drachen.core.math.Order;
 import app.drachen.core.wiring.Wiring.Wired;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -77,7 +78,7 @@ final class PlaceSearch {
         Map<Double, Integer> wanted = new TreeMap<>();
         needs.forEach(n -> wanted.merge(n.get(0).device().want().rate(), 1, Integer::sum));
         double usual = wanted.entrySet().stream()
-                .max(Map.Entry.comparingByValue())
+                .max(Order.by(Map.Entry::getValue))
                 .map(Map.Entry::getKey)
                 .orElse(0.0);
         boolean timed = signal == Signal.PULSE && !groups.isEmpty();

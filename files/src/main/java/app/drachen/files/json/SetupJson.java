@@ -241,7 +241,9 @@ public final class SetupJson {
                 if (name.equals("format")) {
                     format = json.getValueAsString("");
                 } else if (name.equals("version")) {
-                    version = OptionalInt.of(json.getValueAsInt());
+                    String number = json.currentToken() == JsonToken.VALUE_NUMBER_INT ? json.getText() : "";
+                    version = OptionalInt.of(
+                            number.length() == 1 ? Character.digit(number.charAt(0), 10) : json.getValueAsInt());
                 }
                 json.skipChildren();
             }

@@ -9,6 +9,7 @@ import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.clearance.Stage;
+import app.drachen.core.math.Order;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Source;
@@ -40,10 +41,10 @@ final class PropellerOff implements ClearanceRule {
                 .filter(p -> p.evidence() == Proof.Evidence.REAL)
                 .filter(p ->
                         BenchProofs.card(p.kind()).filter(CardId::propellerOff).isPresent())
-                .max(java.util.Comparator.comparingLong(Proof::when));
+                .max(Order.by(Proof::when));
         Optional<Proof> off = situation.proofs().stream()
                 .filter(p -> p.kind() == ProofKind.PROPELLER_OFF)
-                .max(java.util.Comparator.comparingLong(Proof::when));
+                .max(Order.by(Proof::when));
         Remedy go = new Remedy.GoTo("Take it off, answer", Stage.BENCH);
         if (plugged.isEmpty()) {
             return Ruling.advice(

@@ -8,6 +8,7 @@ import app.drachen.core.harness.Device;
 import app.drachen.core.harness.DeviceKind;
 import app.drachen.core.harness.Radio;
 import app.drachen.core.harness.Radio.Use;
+import app.drachen.core.math.Order;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.wiring.Pairs;
 import app.drachen.core.wiring.Pairs.Hit;
@@ -17,7 +18,6 @@ import app.drachen.core.wiring.Wiring.Wired;
 import app.drachen.core.working.Source;
 import app.drachen.core.working.Working;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -59,9 +59,8 @@ final class BandClashes extends HarnessRule {
     @Override
     Ruling judge(Situation situation, Wiring wiring) {
         Pairs pairs = Pairs.of(wiring.harness().radios());
-        Optional<Pair> worst = pairs.pairs().stream()
-                .filter(p -> !p.unfiltered().isEmpty())
-                .min(Comparator.comparing(p -> !severe(p)));
+        Optional<Pair> worst =
+                pairs.pairs().stream().filter(p -> !p.unfiltered().isEmpty()).min(Order.by(p -> !severe(p)));
         if (worst.isPresent()) {
             return clash(wiring, worst.get());
         }

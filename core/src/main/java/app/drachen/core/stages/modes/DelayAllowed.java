@@ -6,13 +6,13 @@ import app.drachen.core.clearance.ProofKind;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.clearance.Stage;
+import app.drachen.core.math.Order;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.modes.SecondPath;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Working;
-import java.util.Comparator;
 import java.util.Optional;
 
 /** MODES-R14: a mode flown by console allows its delay. */
@@ -49,8 +49,7 @@ final class DelayAllowed extends ModesRule {
                 ? "entered"
                 : "measured, " + tried.orElseThrow().evidence().label();
         FlightMode first = path.modes().stream()
-                .min(Comparator.comparingDouble(
-                        m -> DelayBounds.of(m, situation.setup()).value()))
+                .min(Order.by(m -> DelayBounds.of(m, situation.setup()).value()))
                 .orElseThrow();
         Working tightest = DelayBounds.of(first, situation.setup());
         boolean allowed = delay <= tightest.value();

@@ -7,12 +7,12 @@ import app.drachen.core.clearance.Remedy;
 import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.clearance.Stage;
+import app.drachen.core.math.Order;
 import app.drachen.core.modes.Selector;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Source;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -72,7 +72,7 @@ public final class SelectorMargin implements ClearanceRule {
         }
         Optional<Selector> solved = selector.solved();
         Selector.Place worst = selector.table().stream()
-                .min(Comparator.comparingDouble(Selector.Place::marginMicros))
+                .min(Order.by(Selector.Place::marginMicros))
                 .orElseThrow();
         String better = solved.map(s -> "Weight "
                         + Quantity.SHARE.text(s.weight())

@@ -6,6 +6,7 @@ import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.hearing.GreatestClimb;
 import app.drachen.core.hearing.Path;
+import app.drachen.core.math.Order;
 import app.drachen.core.signals.Alarm;
 import app.drachen.core.signals.Call;
 import app.drachen.core.signals.Calls;
@@ -14,7 +15,6 @@ import app.drachen.core.signals.Value;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Working;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -89,7 +89,7 @@ final class CallsClear extends SignalsRule {
         double climb = GreatestClimb.of(situation.setup()).value();
         Optional<Call> rare = calls.calls().stream()
                 .filter(c -> c.value() == Value.HEIGHT)
-                .min(Comparator.comparingDouble(Call::every))
+                .min(Order.by(Call::every))
                 .filter(c -> c.every() * climb > situation.judged(BETWEEN));
         if (rare.isPresent()) {
             double every = Math.max(1, Math.floor(situation.judged(BETWEEN) / climb));

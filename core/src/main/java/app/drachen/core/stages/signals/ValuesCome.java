@@ -6,6 +6,7 @@ import app.drachen.core.clearance.Ruling;
 import app.drachen.core.clearance.Situation;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.hearing.Path;
+import app.drachen.core.math.Order;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.signals.Page;
 import app.drachen.core.signals.SignalsSection;
@@ -79,7 +80,7 @@ final class ValuesCome extends SignalsRule {
     private static String oldest(List<Path> paths) {
         return paths.stream()
                 .flatMap(p -> p.age().stream())
-                .max(java.util.Comparator.comparingDouble(Working::value))
+                .max(Order.by(Working::value))
                 .map(w -> w.name().replaceFirst("Age of the ", "") + ", "
                         + w.quantity().text(w.value()))
                 .orElse("none");

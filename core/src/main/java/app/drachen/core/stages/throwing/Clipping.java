@@ -8,11 +8,11 @@ import app.drachen.core.clearance.Situation;
 import app.drachen.core.clearance.Stage;
 import app.drachen.core.controls.ControlSetup;
 import app.drachen.core.controls.StickCorners;
+import app.drachen.core.math.Order;
 import app.drachen.core.units.Quantity;
 import app.drachen.core.working.Finding;
 import app.drachen.core.working.Finding.State;
 import app.drachen.core.working.Source;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -48,7 +48,7 @@ public final class Clipping implements ClearanceRule {
     public Ruling check(Situation situation) {
         ControlSetup controls = situation.setup().controls();
         Optional<StickCorners.Corner> worst =
-                StickCorners.worst(controls).stream().max(Comparator.comparingDouble(StickCorners.Corner::clip));
+                StickCorners.worst(controls).stream().max(Order.by(StickCorners.Corner::clip));
         if (worst.isEmpty()) {
             return Ruling.of(
                     Stage.THROWS,
