@@ -132,7 +132,7 @@ final class RecordReader {
             want(token == JsonToken.VALUE_TRUE || token == JsonToken.VALUE_FALSE);
             return token == JsonToken.VALUE_TRUE;
         }
-        if (type.isSealed()) {
+        if (type != String.class && !type.isEnum() && type.isSealed()) {
             return oneOf(type);
         }
         want(token == JsonToken.VALUE_STRING);
