@@ -9,6 +9,7 @@ import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Focus;
+import app.drachen.desktop.widget.LightBox;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
@@ -288,7 +289,7 @@ final class FiguresPanel {
             return box;
         }
         if (value instanceof Enum<?> constant) {
-            ComboBox<Object> choice = new ComboBox<>();
+            ComboBox<Object> choice = new LightBox<>();
             choice.getItems().setAll(Arrays.asList((Object[])
                     constant.getDeclaringClass().getEnumConstants()));
             choice.setConverter(new EnumWords());

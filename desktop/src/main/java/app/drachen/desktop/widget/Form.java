@@ -123,7 +123,7 @@ public final class Form extends GridPane {
 
     /** A box of several, each in words. */
     public static <T> ComboBox<T> box(String id, List<T> values, T now, Function<T, String> words) {
-        ComboBox<T> box = new ComboBox<>();
+        ComboBox<T> box = new LightBox<>();
         box.getItems().setAll(values);
         box.setValue(now);
         box.setId(id);

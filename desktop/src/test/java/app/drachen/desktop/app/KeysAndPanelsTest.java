@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.desktop.widget.Action;
+import app.drachen.desktop.widget.LightBox;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -13,7 +14,6 @@ import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -31,7 +31,7 @@ class KeysAndPanelsTest {
     private final TextField text = new TextField();
     private final Button button = new Button("press");
     private final Button plain = new Button("plain");
-    private final ComboBox<String> choice = new ComboBox<>();
+    private final LightBox<String> choice = new LightBox<>();
     private final HBox row = new HBox();
     private StackPane root;
     private Scene scene;

@@ -18,6 +18,7 @@ import app.drachen.desk.OpenAircraft;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Focus;
+import app.drachen.desktop.widget.LightBox;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.desktop.widget.WorkingPopover;
@@ -193,7 +194,7 @@ final class Inspector extends VBox {
 
     /** Generic sections; what is typed in the figures is none of them. */
     private ComboBox<String> section(Wing wing) {
-        ComboBox<String> sections = new ComboBox<>();
+        ComboBox<String> sections = new LightBox<>();
         SectionLibrary.ALL.forEach(g -> sections.getItems().add(g.name()));
         sections.setValue(
                 SectionLibrary.of(wing).map(SectionLibrary.Generic::name).orElse("section as typed (F4)"));

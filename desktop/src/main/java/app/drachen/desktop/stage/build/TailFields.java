@@ -7,6 +7,7 @@ import app.drachen.core.draft.TailKind;
 import app.drachen.core.setup.Setup;
 import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
+import app.drachen.desktop.widget.LightBox;
 import java.util.List;
 import java.util.function.BiFunction;
 import javafx.scene.control.ComboBox;
@@ -26,7 +27,7 @@ record TailFields(Inspector inspector, Session session) {
     private void fill(HBox head) {
         Tail tail = session.setup().airframe().tail();
         inspector.title("Tail");
-        ComboBox<TailKind> kind = new ComboBox<>();
+        ComboBox<TailKind> kind = new LightBox<>();
         kind.getItems().setAll(TailKind.values());
         kind.setValue(TailKind.of(tail));
         kind.setAccessibleText("Kind of tail");
@@ -58,7 +59,7 @@ record TailFields(Inspector inspector, Session session) {
     /** How the angle was checked; with an instrument, what it said. */
     private ComboBox<String> angles() {
         AngleCheck now = session.setup().build().angles();
-        ComboBox<String> how = new ComboBox<>();
+        ComboBox<String> how = new LightBox<>();
         for (AngleCheck.How one : AngleCheck.How.values()) {
             how.getItems().add("angle measured: " + one.label());
         }

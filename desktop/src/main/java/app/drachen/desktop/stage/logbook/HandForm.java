@@ -7,6 +7,7 @@ import app.drachen.core.units.Quantity;
 import app.drachen.desk.HandFlight;
 import app.drachen.desk.Session;
 import app.drachen.desktop.widget.Action;
+import app.drachen.desktop.widget.LightBox;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
 import java.time.Instant;
@@ -34,7 +35,7 @@ final class HandForm extends VBox {
     private final Session session;
     private final Runnable kept;
     private final TextField when;
-    private final ComboBox<String> card = new ComboBox<>();
+    private final ComboBox<String> card = new LightBox<>();
     private final Map<FlightMode, Double> seconds = new EnumMap<>(FlightMode.class);
     private final Map<FlightMode, CheckBox> asWanted = new EnumMap<>(FlightMode.class);
     private final CheckBox whole = new CheckBox("came down whole");

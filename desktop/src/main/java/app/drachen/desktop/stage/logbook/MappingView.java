@@ -8,6 +8,7 @@ import app.drachen.core.log.Scales;
 import app.drachen.core.modes.FlightMode;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desktop.screen.Tips;
+import app.drachen.desktop.widget.LightBox;
 import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
 import app.drachen.files.csv.ForeignTable;
@@ -127,7 +128,7 @@ final class MappingView extends VBox {
             sample.setMaxWidth(118);
             grid.add(sample, 1 + k, at + 1);
         }
-        ComboBox<Optional<LogColumn>> column = new ComboBox<>();
+        ComboBox<Optional<LogColumn>> column = new LightBox<>();
         column.getItems().add(Optional.empty());
         Arrays.stream(LogColumn.values())
                 .filter(c -> c != LogColumn.STEP)
@@ -144,7 +145,7 @@ final class MappingView extends VBox {
     }
 
     private void unit(int at, Assignment assignment) {
-        ComboBox<Scale> scale = new ComboBox<>();
+        ComboBox<Scale> scale = new LightBox<>();
         scale.getItems().addAll(Scales.of(assignment.column()));
         scale.setValue(assignment.scale());
         scale.setConverter(words(Scale::symbol));

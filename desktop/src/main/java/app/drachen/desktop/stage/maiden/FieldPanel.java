@@ -7,6 +7,7 @@ import app.drachen.desktop.screen.Tips;
 import app.drachen.desktop.widget.Dialogs;
 import app.drachen.desktop.widget.EditPopup;
 import app.drachen.desktop.widget.Focus;
+import app.drachen.desktop.widget.LightBox;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Texts;
 import java.util.List;
@@ -14,7 +15,6 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.ColumnConstraints;
@@ -125,7 +125,7 @@ final class FieldPanel extends GridPane {
 
     /** Which field it is. */
     private HBox place(Field now) {
-        ComboBox<String> place = new ComboBox<>();
+        LightBox<String> place = new LightBox<>();
         place.setId("field-place");
         place.setEditable(true);
         place.setAccessibleText("Name of the field");

@@ -7,6 +7,7 @@ import app.drachen.core.units.Quantity;
 import app.drachen.desk.Session;
 import app.drachen.desk.flight.Rehearsing;
 import app.drachen.desktop.screen.Tips;
+import app.drachen.desktop.widget.LightBox;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,8 +16,8 @@ import javafx.scene.control.ComboBox;
 
 /** Which card is flown, and with which mistake on purpose; two lists that the view lays out. */
 final class FlightChoice {
-    private final ComboBox<String> cards = new ComboBox<>();
-    private final ComboBox<String> mistakes = new ComboBox<>();
+    private final ComboBox<String> cards = new LightBox<>();
+    private final ComboBox<String> mistakes = new LightBox<>();
     private final List<Optional<Fault.Kind>> kinds = new ArrayList<>();
     private boolean showing;
 

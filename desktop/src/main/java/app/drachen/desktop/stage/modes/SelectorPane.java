@@ -14,6 +14,7 @@ import app.drachen.desktop.screen.Tips;
 import app.drachen.desktop.widget.Action;
 import app.drachen.desktop.widget.Focus;
 import app.drachen.desktop.widget.Form;
+import app.drachen.desktop.widget.LightBox;
 import app.drachen.desktop.widget.QuantityField;
 import app.drachen.desktop.widget.Scroller;
 import app.drachen.desktop.widget.Texts;
@@ -62,7 +63,7 @@ final class SelectorPane extends VBox {
 
     private void rebuildSelector() {
         Selector s = session.setup().modes().selector();
-        ComboBox<String> kind = new ComboBox<>();
+        ComboBox<String> kind = new LightBox<>();
         for (SelectorKind k : SelectorKind.values()) {
             kind.getItems().add(k.label());
         }
@@ -146,7 +147,7 @@ final class SelectorPane extends VBox {
 
     private void row(GridPane table, Selector s, Selector.Place place, BlindReach reach) {
         int row = place.position();
-        ComboBox<FlightMode> mode = new ComboBox<>();
+        ComboBox<FlightMode> mode = new LightBox<>();
         mode.getItems().setAll(FlightMode.values());
         mode.setValue(s.wanted().get(row - 1));
         mode.setConverter(new ModeNames());

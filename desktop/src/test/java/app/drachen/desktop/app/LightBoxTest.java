@@ -1,0 +1,184 @@
+package app.drachen.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.desktop.theme.Theme;
+import app.drachen.desktop.widget.LightBox;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** A box whose list is made late looks and answers as the toolkit's. */
+class LightBoxTest {
+    private static final List<String> WORDS =
+            List.of("Level", "a rather long name of something", "Hold", "a width of öäü µs");
+
+    private final FxRobot robot = new FxRobot();
+    private final LightBox<String> light = new LightBox<>();
+    private final ComboBox<String> heavy = new ComboBox<>();
+    private final List<String> taken = new ArrayList<>();
+    private Stage window;
+
+    @BeforeAll
+    static void toolkit() throws Exception {
+        FxToolkit.registerPrimaryStage();
+    }
+
+    @BeforeEach
+    void show() throws Exception {
+        ask(() -> {
+            for (ComboBox<String> box : List.of(light, heavy)) {
+                box.getItems().setAll(WORDS);
+                box.setValue("Level");
+                box.setOnAction(e -> taken.add(box.getValue()));
+            }
+            Scene scene = new Scene(new VBox(20, new TextField(), light, heavy), 400, 400);
+            Theme.style(scene);
+            window = new Stage();
+            window.setScene(scene);
+            window.show();
+            return true;
+        });
+    }
+
+    @AfterEach
+    void close() throws Exception {
+        ask(() -> {
+            window.close();
+            return true;
+        });
+    }
+
+    private static <T> T ask(Callable<T> question) throws Exception {
+        return WaitForAsyncUtils.asyncFx(question).get();
+    }
+
+    private static void until(Callable<Boolean> is) throws Exception {
+        WaitForAsyncUtils.waitFor(WindowTest.PATIENCE, TimeUnit.SECONDS, () -> ask(is));
+    }
+
+    private static int nodes(Node node) {
+        return node instanceof Parent parent
+                ? 1
+                        + parent.getChildrenUnmodifiable().stream()
+                                .mapToInt(LightBoxTest::nodes)
+                                .sum()
+                : 1;
+    }
+
+    @Test
+    void itIsAsLargeBeforeAsAfterThePilotComesToIt() throws Exception {
+        double[] before = ask(() -> new double[] {light.getWidth(), light.getHeight(), nodes(light)});
+        assertEquals(ask(heavy::getWidth), before[0], 1);
+        assertEquals(ask(heavy::getHeight), before[1], 0.01);
+        assertTrue(before[2] <= 6, "few nodes: " + before[2]);
+        ask(() -> {
+            light.requestFocus();
+            light.applyCss();
+            window.getScene().getRoot().layout();
+            return true;
+        });
+        assertEquals(before[0], ask(light::getWidth), 1);
+        assertEquals(before[1], ask(light::getHeight), 0.01);
+        assertEquals(ask(() -> nodes(heavy)), ask(() -> nodes(light)), 3);
+    }
+
+    @Test
+    void theFirstPressOpensItsListAndAWordIsTaken() throws Exception {
+        robot.clickOn(light);
+        until(light::isShowing);
+        robot.push(KeyCode.DOWN);
+        robot.push(KeyCode.DOWN);
+        robot.push(KeyCode.ENTER);
+        until(() -> !light.isShowing());
+        assertEquals("Hold", ask(light::getValue));
+        assertEquals("Hold", taken.get(taken.size() - 1));
+    }
+
+    @Test
+    void itCanBeOpenedByTheProgram() throws Exception {
+        ask(() -> {
+            light.show();
+            return true;
+        });
+        until(() -> light.lookup(".list-view") != null || light.isShowing());
+        ask(() -> {
+            light.hide();
+            return true;
+        });
+        assertEquals(List.of(), taken);
+    }
+
+    @Test
+    void aNameCanBeTypedInOneThatTakesNames() throws Exception {
+        ask(() -> {
+            light.setEditable(true);
+            window.getScene().getRoot().applyCss();
+            window.getScene().getRoot().layout();
+            return true;
+        });
+        assertEquals("Level", word());
+        double high = ask(light::getHeight);
+        robot.clickOn(light);
+        robot.push(KeyCode.END).push(KeyCode.X).push(KeyCode.ENTER);
+        until(() -> "Levelx".equals(light.getValue()));
+        assertEquals(high, ask(light::getHeight), 1);
+    }
+
+    /** The same keys on both, one after the other. */
+    @Test
+    void itsKeysAreThoseOfTheToolkit() throws Exception {
+        List<List<String>> said = new ArrayList<>();
+        for (ComboBox<String> box : List.of(light, heavy)) {
+            taken.clear();
+            ask(() -> {
+                box.requestFocus();
+                return true;
+            });
+            robot.push(KeyCode.DOWN);
+            robot.push(KeyCode.DOWN);
+            robot.push(KeyCode.UP);
+            until(() -> taken.size() == 3);
+            said.add(List.copyOf(taken));
+        }
+        assertEquals(said.get(1), said.get(0));
+    }
+
+    @Test
+    void itSaysWhatTheProgramPuts() throws Exception {
+        ask(() -> {
+            light.setValue("Hold");
+            return true;
+        });
+        assertEquals("Hold", word());
+        ask(() -> {
+            light.setPromptText("none yet");
+            light.setValue(null);
+            return true;
+        });
+        assertEquals("none yet", word());
+        assertEquals(Arrays.asList("Hold", null), taken, "and tells it, as the toolkit's does");
+    }
+
+    private String word() throws Exception {
+        return ask(() -> ((javafx.scene.control.ListCell<?>) light.lookup(".list-cell")).getText());
+    }
+}
