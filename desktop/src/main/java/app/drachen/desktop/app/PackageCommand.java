@@ -38,6 +38,8 @@ final class PackageCommand implements Callable<Integer> {
             "-XX:+UseG1GC",
             "-XX:MaxGCPauseMillis=15",
             "-XX:GCTimeRatio=1",
+            "-XX:-G1UseAdaptiveIHOP",
+            "-XX:InitiatingHeapOccupancyPercent=25",
             "-XX:MetaspaceSize=96m",
             "-XX:G1PeriodicGCInterval=30000",
             "-XX:MinHeapFreeRatio=10",
