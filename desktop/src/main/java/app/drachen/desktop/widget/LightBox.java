@@ -60,7 +60,9 @@ public final class LightBox<T> extends ComboBox<T> {
             arrow.getStyleClass().setAll("arrow");
             arrow.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
             button.getStyleClass().setAll("arrow-button");
+            // a press is one on the box itself: what it fell on is gone when it is let go
             cell.setMouseTransparent(true);
+            button.setMouseTransparent(true);
             getChildren().addAll(cell, button);
             registerChangeListener(box.valueProperty(), o -> {
                 say();
@@ -70,6 +72,13 @@ public final class LightBox<T> extends ComboBox<T> {
             registerChangeListener(box.converterProperty(), o -> say());
             registerChangeListener(box.promptTextProperty(), o -> say());
             say();
+        }
+
+        @Override
+        public void dispose() {
+            // the toolkit leaves what a skin has added; that of the next is there already
+            getChildren().removeAll(cell, button);
+            super.dispose();
         }
 
         private void say() {

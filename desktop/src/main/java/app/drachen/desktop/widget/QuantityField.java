@@ -21,7 +21,7 @@ import javafx.scene.layout.Region;
 public final class QuantityField extends HBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
-    private final TextField text = new TextField();
+    private final TextField text = new LightField();
     private final Label label = Texts.label("");
     private final Label unit = Texts.label("", "soft");
     private final Session.Notice notice;

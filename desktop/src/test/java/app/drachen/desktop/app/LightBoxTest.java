@@ -98,7 +98,7 @@ class LightBoxTest {
         });
         assertEquals(before[0], ask(light::getWidth), 1);
         assertEquals(before[1], ask(light::getHeight), 0.01);
-        assertEquals(ask(() -> nodes(heavy)), ask(() -> nodes(light)), 3);
+        assertEquals(ask(() -> nodes(heavy)), ask(() -> nodes(light)), "nothing of the light one is left");
     }
 
     @Test
@@ -111,6 +111,15 @@ class LightBoxTest {
         until(() -> !light.isShowing());
         assertEquals("Hold", ask(light::getValue));
         assertEquals("Hold", taken.get(taken.size() - 1));
+    }
+
+    @Test
+    void aFirstPressOnItsArrowOpensItToo() throws Exception {
+        robot.clickOn(ask(() -> light.localToScreen(light.getWidth() - 8, light.getHeight() / 2)));
+        until(light::isShowing);
+        robot.push(KeyCode.ESCAPE);
+        until(() -> !light.isShowing());
+        assertEquals(List.of(), taken);
     }
 
     @Test

@@ -1,0 +1,156 @@
+package app.drachen.desktop.app;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import app.drachen.core.units.Quantity;
+import app.drachen.core.units.UnitSystem;
+import app.drachen.desktop.theme.Theme;
+import app.drachen.desktop.widget.QuantityField;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.geometry.Point2D;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** A field for a number, which gets its caret late, looks and answers as the toolkit's. */
+class LightFieldTest {
+    private final FxRobot robot = new FxRobot();
+    private final List<Double> taken = new ArrayList<>();
+    private final QuantityField quantity =
+            new QuantityField("Pulse", Quantity.PULSE, sentence -> {}, x -> taken.add(x));
+    private final TextField field = quantity.field();
+    private final TextField heavy = new TextField("1500");
+    private Stage window;
+
+    @BeforeAll
+    static void toolkit() throws Exception {
+        FxToolkit.registerPrimaryStage();
+    }
+
+    @BeforeEach
+    void show() throws Exception {
+        ask(() -> {
+            quantity.show(1500, UnitSystem.METRIC);
+            heavy.setPrefColumnCount(field.getPrefColumnCount());
+            Scene scene = new Scene(new VBox(20, new Button("first"), quantity, new HBox(heavy)), 400, 300);
+            Theme.style(scene);
+            window = new Stage();
+            window.setScene(scene);
+            window.show();
+            return true;
+        });
+    }
+
+    @AfterEach
+    void close() throws Exception {
+        ask(() -> {
+            window.close();
+            return true;
+        });
+    }
+
+    private static <T> T ask(Callable<T> question) throws Exception {
+        return WaitForAsyncUtils.asyncFx(question).get();
+    }
+
+    private static void until(Callable<Boolean> is) throws Exception {
+        WaitForAsyncUtils.waitFor(WindowTest.PATIENCE, TimeUnit.SECONDS, () -> ask(is));
+    }
+
+    private double[] size(TextField of) throws Exception {
+        return ask(() -> new double[] {of.getWidth(), of.getHeight(), of.getBaselineOffset(), of.minWidth(-1)});
+    }
+
+    private String word() throws Exception {
+        return ask(() -> ((Text) field.getChildrenUnmodifiable().get(0)).getText());
+    }
+
+    private Point2D at(double share) throws Exception {
+        return ask(() -> field.localToScreen(share * field.getWidth(), field.getHeight() / 2));
+    }
+
+    @Test
+    void itIsAsLargeBeforeAsAfterThePilotComesToIt() throws Exception {
+        double[] toolkit = size(heavy);
+        for (boolean focused : new boolean[] {false, true}) {
+            double[] light = size(field);
+            for (int i = 0; i < toolkit.length; i++) {
+                assertEquals(toolkit[i], light[i], 0.5, "figure " + i + (focused ? " with" : " without") + " keyboard");
+            }
+            assertEquals(focused, ask(() -> field.lookup(".text")) != null);
+            assertEquals(!focused, ask(() -> field.lookup(".word")) != null);
+            ask(() -> {
+                field.requestFocus();
+                window.getScene().getRoot().applyCss();
+                window.getScene().getRoot().layout();
+                return true;
+            });
+        }
+    }
+
+    @Test
+    void theFirstPressPutsTheCaretAndWhatIsTypedIsTaken() throws Exception {
+        robot.clickOn(at(0.95));
+        until(field::isFocused);
+        robot.push(KeyCode.END).push(KeyCode.BACK_SPACE).push(KeyCode.DIGIT5).push(KeyCode.ENTER);
+        until(() -> !taken.isEmpty());
+        assertEquals(List.of(1505.0), taken);
+    }
+
+    @Test
+    void theFirstDragSelects() throws Exception {
+        robot.moveTo(at(0.95))
+                .press(MouseButton.PRIMARY)
+                .moveTo(at(0.5))
+                .moveTo(at(0.02))
+                .release(MouseButton.PRIMARY);
+        until(() -> field.getSelectedText().equals("1500"));
+    }
+
+    @Test
+    void theTabKeyComesToItAndDigitsReplaceWhatItSaid() throws Exception {
+        ask(() -> {
+            window.getScene().getRoot().getChildrenUnmodifiable().get(0).requestFocus();
+            return true;
+        });
+        robot.push(KeyCode.TAB);
+        until(field::isFocused);
+        until(() -> field.getSelectedText().equals("1500"));
+        robot.push(KeyCode.DIGIT7).push(KeyCode.ENTER);
+        until(() -> !taken.isEmpty());
+        assertEquals(List.of(7.0), taken);
+    }
+
+    @Test
+    void itSaysWhatIsPutAndThatNothingIs() throws Exception {
+        assertEquals("1500", word());
+        ask(() -> {
+            quantity.show(Double.NaN, UnitSystem.METRIC);
+            return true;
+        });
+        assertEquals("none", word());
+        ask(() -> {
+            quantity.show(1600, UnitSystem.METRIC);
+            return true;
+        });
+        assertEquals("1600", word());
+        assertTrue(taken.isEmpty());
+    }
+}
