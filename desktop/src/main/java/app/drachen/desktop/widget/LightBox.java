@@ -30,7 +30,8 @@ public final class LightBox<T> extends ComboBox<T> {
 
     @Override
     protected Skin<?> createDefaultSkin() {
-        return new Light<>(this);
+        // one that takes the place of another has the keyboard before it has a skin
+        return isFocused() || isShowing() ? new ComboBoxListViewSkin<>(this) : new Light<>(this);
     }
 
     @Override

@@ -34,7 +34,8 @@ final class LightField extends TextField {
 
     @Override
     protected Skin<?> createDefaultSkin() {
-        return new Light(this);
+        // one that takes the place of another has the keyboard before it has a skin
+        return isFocused() ? new TextFieldSkin(this) : new Light(this);
     }
 
     private boolean whole() {

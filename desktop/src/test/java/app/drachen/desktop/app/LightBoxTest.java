@@ -123,6 +123,21 @@ class LightBoxTest {
     }
 
     @Test
+    void oneThatHasTheKeyboardBeforeItIsStyledTakesKeys() throws Exception {
+        LightBox<String> late = new LightBox<>();
+        ask(() -> {
+            late.getItems().setAll(WORDS);
+            late.setValue("Level");
+            ((VBox) window.getScene().getRoot()).getChildren().add(late);
+            late.requestFocus();
+            return true;
+        });
+        until(() -> late.getSkin() != null);
+        robot.push(KeyCode.DOWN);
+        until(() -> late.getValue().equals(WORDS.get(1)));
+    }
+
+    @Test
     void itCanBeOpenedByTheProgram() throws Exception {
         ask(() -> {
             light.show();

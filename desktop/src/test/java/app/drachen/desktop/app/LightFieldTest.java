@@ -138,6 +138,21 @@ class LightFieldTest {
         assertEquals(List.of(7.0), taken);
     }
 
+    /** As when a part of a screen is made anew while somebody types in it. */
+    @Test
+    void oneThatHasTheKeyboardBeforeItIsStyledTakesDigits() throws Exception {
+        QuantityField late = new QuantityField("Late", Quantity.PULSE, sentence -> {}, x -> taken.add(x));
+        ask(() -> {
+            ((VBox) window.getScene().getRoot()).getChildren().add(late);
+            late.field().requestFocus();
+            return true;
+        });
+        until(() -> late.field().getSkin() != null);
+        robot.push(KeyCode.DIGIT8).push(KeyCode.DIGIT9).push(KeyCode.ENTER);
+        until(() -> !taken.isEmpty());
+        assertEquals(List.of(89.0), taken);
+    }
+
     @Test
     void itSaysWhatIsPutAndThatNothingIs() throws Exception {
         assertEquals("1500", word());
