@@ -3,76 +3,35 @@ package app.drachen.desktop.app;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import app.drachen.desktop.theme.Theme;
 import app.drachen.desktop.widget.LightBox;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.Parent;
-import javafx.scene.Scene;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.VBox;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** A box whose list is made late looks and answers as the toolkit's. */
-class LightBoxTest {
+class LightBoxTest extends SmallWindow {
     private static final List<String> WORDS =
             List.of("Level", "a rather long name of something", "Hold", "a width of öäü µs");
 
-    private final FxRobot robot = new FxRobot();
     private final LightBox<String> light = new LightBox<>();
     private final ComboBox<String> heavy = new ComboBox<>();
     private final List<String> taken = new ArrayList<>();
-    private Stage window;
-
-    @BeforeAll
-    static void toolkit() throws Exception {
-        FxToolkit.registerPrimaryStage();
-    }
 
     @BeforeEach
     void show() throws Exception {
-        ask(() -> {
-            for (ComboBox<String> box : List.of(light, heavy)) {
-                box.getItems().setAll(WORDS);
-                box.setValue("Level");
-                box.setOnAction(e -> taken.add(box.getValue()));
-            }
-            Scene scene = new Scene(new VBox(20, new TextField(), light, heavy), 400, 400);
-            Theme.style(scene);
-            window = new Stage();
-            window.setScene(scene);
-            window.show();
-            return true;
-        });
-    }
-
-    @AfterEach
-    void close() throws Exception {
-        ask(() -> {
-            window.close();
-            return true;
-        });
-    }
-
-    private static <T> T ask(Callable<T> question) throws Exception {
-        return WaitForAsyncUtils.asyncFx(question).get();
-    }
-
-    private static void until(Callable<Boolean> is) throws Exception {
-        WaitForAsyncUtils.waitFor(WindowTest.PATIENCE, TimeUnit.SECONDS, () -> ask(is));
+        for (ComboBox<String> box : List.of(light, heavy)) {
+            box.getItems().setAll(WORDS);
+            box.setValue("Level");
+            box.setOnAction(e -> taken.add(box.getValue()));
+        }
+        show(new TextField(), light, heavy);
     }
 
     private static int nodes(Node node) {
@@ -90,12 +49,7 @@ class LightBoxTest {
         assertEquals(ask(heavy::getWidth), before[0], 1);
         assertEquals(ask(heavy::getHeight), before[1], 0.01);
         assertTrue(before[2] <= 6, "few nodes: " + before[2]);
-        ask(() -> {
-            light.requestFocus();
-            light.applyCss();
-            window.getScene().getRoot().layout();
-            return true;
-        });
+        focus(light);
         assertEquals(before[0], ask(light::getWidth), 1);
         assertEquals(before[1], ask(light::getHeight), 0.01);
         assertEquals(ask(() -> nodes(heavy)), ask(() -> nodes(light)), "nothing of the light one is left");
@@ -128,7 +82,7 @@ class LightBoxTest {
         ask(() -> {
             late.getItems().setAll(WORDS);
             late.setValue("Level");
-            ((VBox) window.getScene().getRoot()).getChildren().add(late);
+            root.getChildren().add(late);
             late.requestFocus();
             return true;
         });
@@ -155,8 +109,8 @@ class LightBoxTest {
     void aNameCanBeTypedInOneThatTakesNames() throws Exception {
         ask(() -> {
             light.setEditable(true);
-            window.getScene().getRoot().applyCss();
-            window.getScene().getRoot().layout();
+            root.applyCss();
+            root.layout();
             return true;
         });
         assertEquals("Level", word());
@@ -173,10 +127,7 @@ class LightBoxTest {
         List<List<String>> said = new ArrayList<>();
         for (ComboBox<String> box : List.of(light, heavy)) {
             taken.clear();
-            ask(() -> {
-                box.requestFocus();
-                return true;
-            });
+            focus(box);
             robot.push(KeyCode.DOWN);
             robot.push(KeyCode.DOWN);
             robot.push(KeyCode.UP);

@@ -5,73 +5,33 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
-import app.drachen.desktop.theme.Theme;
 import app.drachen.desktop.widget.QuantityField;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
-import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** A field for a number, which gets its caret late, looks and answers as the toolkit's. */
-class LightFieldTest {
-    private final FxRobot robot = new FxRobot();
+class LightFieldTest extends SmallWindow {
     private final List<Double> taken = new ArrayList<>();
     private final QuantityField quantity =
             new QuantityField("Pulse", Quantity.PULSE, sentence -> {}, x -> taken.add(x));
     private final TextField field = quantity.field();
     private final TextField heavy = new TextField("1500");
-    private Stage window;
-
-    @BeforeAll
-    static void toolkit() throws Exception {
-        FxToolkit.registerPrimaryStage();
-    }
+    private final Button first = new Button("first");
 
     @BeforeEach
     void show() throws Exception {
-        ask(() -> {
-            quantity.show(1500, UnitSystem.METRIC);
-            heavy.setPrefColumnCount(field.getPrefColumnCount());
-            Scene scene = new Scene(new VBox(20, new Button("first"), quantity, new HBox(heavy)), 400, 300);
-            Theme.style(scene);
-            window = new Stage();
-            window.setScene(scene);
-            window.show();
-            return true;
-        });
-    }
-
-    @AfterEach
-    void close() throws Exception {
-        ask(() -> {
-            window.close();
-            return true;
-        });
-    }
-
-    private static <T> T ask(Callable<T> question) throws Exception {
-        return WaitForAsyncUtils.asyncFx(question).get();
-    }
-
-    private static void until(Callable<Boolean> is) throws Exception {
-        WaitForAsyncUtils.waitFor(WindowTest.PATIENCE, TimeUnit.SECONDS, () -> ask(is));
+        quantity.show(1500, UnitSystem.METRIC);
+        heavy.setPrefColumnCount(field.getPrefColumnCount());
+        show(first, quantity, new HBox(heavy));
     }
 
     private double[] size(TextField of) throws Exception {
@@ -96,12 +56,7 @@ class LightFieldTest {
             }
             assertEquals(focused, ask(() -> field.lookup(".text")) != null);
             assertEquals(!focused, ask(() -> field.lookup(".word")) != null);
-            ask(() -> {
-                field.requestFocus();
-                window.getScene().getRoot().applyCss();
-                window.getScene().getRoot().layout();
-                return true;
-            });
+            focus(field);
         }
     }
 
@@ -126,10 +81,7 @@ class LightFieldTest {
 
     @Test
     void theTabKeyComesToItAndDigitsReplaceWhatItSaid() throws Exception {
-        ask(() -> {
-            window.getScene().getRoot().getChildrenUnmodifiable().get(0).requestFocus();
-            return true;
-        });
+        focus(first);
         robot.push(KeyCode.TAB);
         until(field::isFocused);
         until(() -> field.getSelectedText().equals("1500"));
@@ -143,7 +95,7 @@ class LightFieldTest {
     void oneThatHasTheKeyboardBeforeItIsStyledTakesDigits() throws Exception {
         QuantityField late = new QuantityField("Late", Quantity.PULSE, sentence -> {}, x -> taken.add(x));
         ask(() -> {
-            ((VBox) window.getScene().getRoot()).getChildren().add(late);
+            root.getChildren().add(late);
             late.field().requestFocus();
             return true;
         });
