@@ -6,6 +6,8 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.Skin;
 import javafx.scene.control.SkinBase;
 import javafx.scene.control.skin.ComboBoxListViewSkin;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -24,14 +26,24 @@ public final class LightBox<T> extends ComboBox<T> {
     private static final double NARROWEST = 50;
 
     public LightBox() {
-        focusedProperty().addListener(o -> whole());
+        focusedProperty().addListener(o -> {
+            if (isEditable()) {
+                whole();
+            }
+        });
         addEventFilter(MouseEvent.MOUSE_PRESSED, e -> whole());
+        addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            // the keys that go on to what is next need no list
+            if (e.getCode() != KeyCode.TAB && !e.getCode().isModifierKey()) {
+                whole();
+            }
+        });
     }
 
     @Override
     protected Skin<?> createDefaultSkin() {
         // one that takes the place of another has the keyboard before it has a skin
-        return isFocused() || isShowing() ? new ComboBoxListViewSkin<>(this) : new Light<>(this);
+        return isShowing() || isEditable() && isFocused() ? new ComboBoxListViewSkin<>(this) : new Light<>(this);
     }
 
     @Override

@@ -50,6 +50,10 @@ class LightBoxTest extends SmallWindow {
         assertEquals(ask(heavy::getHeight), before[1], 0.01);
         assertTrue(before[2] <= 6, "few nodes: " + before[2]);
         focus(light);
+        assertTrue(ask(() -> nodes(light)) <= 6, "to have the keyboard it needs no list");
+        robot.push(KeyCode.UP);
+        until(() -> nodes(light) > 6);
+        focus(light);
         assertEquals(before[0], ask(light::getWidth), 1);
         assertEquals(before[1], ask(light::getHeight), 0.01);
         assertEquals(ask(() -> nodes(heavy)), ask(() -> nodes(light)), "nothing of the light one is left");
