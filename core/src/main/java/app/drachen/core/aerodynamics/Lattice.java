@@ -33,7 +33,6 @@ final class Lattice {
     private final double[] about;
     private final double ground;
     private final Factored solver;
-    private final double[] against = new double[3];
 
     /** Row i: velocity at the middle of vortex i for a circulation of 1 of each, three values each. */
     private final double[][] atBound;
@@ -70,10 +69,11 @@ final class Lattice {
         int n = control.size();
         double[][] onControl = new double[n][n];
         atBound = new double[n][3 * n];
+        double[] against = new double[3];
         for (int i = 0; i < n; i++) {
             double[] middle = vortices.middle(i);
             for (int j = 0; j < n; j++) {
-                onControl[i][j] = pair(i, j, middle);
+                onControl[i][j] = pair(i, j, middle, against);
             }
         }
         solver = solver(onControl);
@@ -202,8 +202,12 @@ final class Lattice {
         };
     }
 
-    /** What piece j does at the middle of the vortex of piece i, kept, and against piece i, given; its legs have a core on other surfaces. */
-    private double pair(int i, int j, double[] middle) {
+    /**
+     * What piece j does at the middle of the vortex of piece i, kept, and against piece i, given; its legs have a core on other surfaces.
+     *
+     * @param against room for three values
+     */
+    private double pair(int i, int j, double[] middle, double[] against) {
         double core = surfaceOf.get(i).equals(surfaceOf.get(j)) ? 0 : vortices.width(j) / 2;
         at(control.get(i), j, core, against, 0);
         at(middle, j, core, atBound[i], 3 * j);

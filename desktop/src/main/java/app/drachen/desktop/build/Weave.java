@@ -1,7 +1,6 @@
 package app.drachen.desktop.build;
 
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -75,7 +74,7 @@ public final class Weave {
         ZipEntry entry = new ZipEntry(name);
         entry.setTimeLocal(like.getTimeLocal());
         zip.putNextEntry(entry);
-        ((OutputStream) zip).write(bytes);
+        zip.write(bytes);
         zip.closeEntry();
     }
 }
