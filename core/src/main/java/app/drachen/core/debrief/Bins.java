@@ -5,7 +5,7 @@ import app.drachen.core.math.Select;
 import java.util.Arrays;
 import java.util.List;
 
-/** The lines of the spectrum of windows of one length, two to each 1/length, tapered as by von Hann. */
+/** The lines of the spectrum of windows of one length, two to each 1/length, tapered as by von Hann. Not for several threads. */
 final class Bins {
     /** Of exponentially distributed power this share lies below so much of its mean: 1 − exp(−0.431). */
     private static final double QUIET_SHARE = 0.35;
@@ -30,8 +30,15 @@ final class Bins {
     private final double[][] sines;
     private final double weights;
     private final int lowest;
-    /** What smoothing leaves of the power of each line. */
-    private final double[] kept;
+    /** From the squares of the sums of a line to its power, with what smoothing took of it. */
+    private final double[] scales;
+
+    /** Samples of both halves of a window, added and taken from each other, and the sums of each line; used again. */
+    private final double[] same;
+
+    private final double[] opposite;
+    private final double[] c;
+    private final double[] s;
 
     /**
      * Lines.
@@ -48,11 +55,14 @@ final class Bins {
         lowest = (int) Math.rint((low - 1 / length) * 2 * length);
         int count = 1 + (int) Math.floor((high - 1 / length) * 2 * length + 1e-9);
         frequencies = new double[count];
-        kept = new double[count];
-        Arrays.fill(kept, 1);
+        scales = new double[count];
+        c = new double[count];
+        s = new double[count];
         int half = (size + 1) / 2;
         cosines = new double[half][count];
         sines = new double[half][count];
+        same = new double[half];
+        opposite = new double[half];
         double sum = 0;
         double[] taper = new double[half];
         for (int i = 0; i < half; i++) {
@@ -62,6 +72,7 @@ final class Bins {
             sum += 2 * taper[i];
         }
         weights = sum;
+        Arrays.fill(scales, 4 / (weights * weights));
         logarithms = new double[count];
         for (int k = 0; k < count; k++) {
             frequencies[k] = (1 + k / 2.0) / length;
@@ -111,30 +122,49 @@ final class Bins {
      * A grid at the rate of these windows. Where the grid is finer, each sample is a mean weighted as by von Hann over four
      * steps, so that nothing faster is folded down into the lines.
      */
-    double[] sampled(Grid grid) {
+    Grid sampled(Grid grid) {
         double per = grid.rate() / rate;
+        if (per == 1) {
+            return grid;
+        }
         boolean fine = fine(grid);
         int reach = fine ? 0 : (int) Math.ceil(2 * per);
         double[] weights = new double[2 * reach + 1];
+        double whole = 0;
         for (int k = -reach; k <= reach; k++) {
             weights[k + reach] = fine ? 1 : 0.5 + 0.5 * Math.cos(Math.PI * k / (reach + 1));
+            whole += weights[k + reach];
         }
-        double[] values = grid.values();
-        if (per == 1) {
-            return values;
-        }
-        double whole = 0;
-        for (double w : weights) {
-            whole += w;
-        }
-        double[] samples = new double[(int) (grid.steps() / per)];
+        float[] values = grid.values();
+        float[] samples = new float[(int) (grid.steps() / per)];
         for (int i = 0; i < samples.length; i++) {
-            int middle = (int) Math.rint((i + 0.5) * per - 0.5);
-            samples[i] = grid.whole(middle - reach, middle + reach + 1)
-                    ? Fit.dot(values, middle - reach, weights) / whole
-                    : mean(grid, middle, reach, weights);
+            int first = (int) Math.rint((i + 0.5) * per - 0.5) - reach;
+            double mean = first < 0 || first + weights.length > values.length
+                    ? Double.NaN
+                    : weighted(values, first, weights) / whole;
+            samples[i] = (float) (Double.isNaN(mean) ? mean(grid, first + reach, reach, weights) : mean);
         }
-        return samples;
+        return grid.thinned(rate, samples);
+    }
+
+    /** Sum of steps times weights. */
+    private static double weighted(float[] values, int from, double[] weights) {
+        // four sums that need not wait for each other
+        double first = 0;
+        double second = 0;
+        double third = 0;
+        double fourth = 0;
+        int i = 0;
+        for (; i + 3 < weights.length; i += 4) {
+            first += values[from + i] * weights[i];
+            second += values[from + i + 1] * weights[i + 1];
+            third += values[from + i + 2] * weights[i + 2];
+            fourth += values[from + i + 3] * weights[i + 3];
+        }
+        for (; i < weights.length; i++) {
+            first += values[from + i] * weights[i];
+        }
+        return first + second + (third + fourth);
     }
 
     /** A weighted mean where some are missing; none where one of the nearer half is. */
@@ -148,61 +178,45 @@ final class Bins {
                 sum += w * value;
                 weight += w;
             } else if (Math.abs(k) <= reach / 2) {
-                weight = Double.NaN;
+                return Double.NaN;
             }
         }
         return sum / weight;
     }
 
-    private boolean fine(Grid grid) {
+    /** Whether a grid has little more samples than the windows. */
+    boolean fine(Grid grid) {
         return grid.rate() / rate < 1.5;
     }
 
     /** How much the samples of a grid are smoothed; to be told before their power is asked for. */
     void smoothed(Grid grid) {
         double width = fine(grid) ? 0 : 4 / rate;
-        for (int k = 0; k < kept.length; k++) {
+        for (int k = 0; k < scales.length; k++) {
             double share = hann(frequencies[k] * width);
-            kept[k] = share * share;
+            scales[k] = 4 / (weights * weights * share * share);
         }
     }
 
-    /** The samples of a window from one of them on; false if some are missing. */
-    boolean fill(double[] sampled, int from, double[] samples) {
-        if (from < 0 || from + size > sampled.length) {
-            return false;
-        }
-        System.arraycopy(sampled, from, samples, 0, size);
-        for (double value : samples) {
-            if (Double.isNaN(value)) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    /** Power of each line: the square of its amplitude. */
-    double[] power(double[] samples) {
-        double[] same = new double[cosines.length];
-        double[] opposite = new double[cosines.length];
+    /** Power of each line: the square of its amplitude. Seven digits are more than noise has. */
+    float[] power(double[] samples) {
         for (int i = 0; i < same.length; i++) {
             same[i] = samples[i] + samples[size - 1 - i];
             opposite[i] = samples[i] - samples[size - 1 - i];
         }
-        double[] c = summed(same, cosines);
-        double[] s = summed(opposite, sines);
-        double[] power = new double[frequencies.length];
+        sum(same, cosines, c);
+        sum(opposite, sines, s);
+        float[] power = new float[frequencies.length];
         for (int k = 0; k < power.length; k++) {
-            power[k] = 4 * (c[k] * c[k] + s[k] * s[k]) / (weights * weights * kept[k]);
+            power[k] = (float) ((c[k] * c[k] + s[k] * s[k]) * scales[k]);
         }
         return power;
     }
 
     /** The sum of samples times factors for each line, in the order of the samples. */
-    private double[] summed(double[] samples, double[][] factors) {
-        double[] sums = new double[frequencies.length];
+    private static void sum(double[] samples, double[][] factors, double[] sums) {
+        Arrays.fill(sums, 0);
         Columns.add(sums, factors, 0, samples, samples.length, 0, sums.length);
-        return sums;
     }
 
     /** What a mean weighted as by von Hann leaves of a frequency, as a share of one over its width. */
@@ -215,7 +229,7 @@ final class Bins {
     }
 
     /** The mean power of each line in the quieter windows, as far as it is noise. */
-    private double[] quiet(List<double[]> windows) {
+    private double[] quiet(List<float[]> windows) {
         int n = windows.size();
         double[] quiet = new double[frequencies.length];
         // some lines at once, for what stands side by side in memory is read together
@@ -223,7 +237,7 @@ final class Bins {
         for (int first = 0; first < quiet.length; first += some.length) {
             int count = Math.min(some.length, quiet.length - first);
             for (int w = 0; w < n; w++) {
-                double[] window = windows.get(w);
+                float[] window = windows.get(w);
                 for (int k = 0; k < count; k++) {
                     some[k][w] = window[first + k];
                 }
@@ -236,7 +250,7 @@ final class Bins {
     }
 
     /** What gusts have in each line on the whole: the quieter windows, smoothed over neighbouring lines. */
-    double[] floor(List<double[]> windows) {
+    double[] floor(List<float[]> windows) {
         double[] quiet = quiet(windows);
         double[] logs = new double[quiet.length];
         for (int k = 0; k < logs.length; k++) {
@@ -285,7 +299,7 @@ final class Bins {
      * The first line from one on that rises over its neighbours and is so many times as strong as the floor; −1 if there is none. The
      * last line may be the foot of one above it.
      */
-    int strong(double[] power, double[] floor, double needed, int from) {
+    int strong(float[] power, double[] floor, double needed, int from) {
         for (int k = from; k < power.length - 1; k++) {
             if (power[k] >= needed * floor[k] && power[k] >= power[k - 1] && power[k] > power[k + 1]) {
                 return k;
@@ -295,7 +309,7 @@ final class Bins {
     }
 
     /** How much louder than the floor a window is beside a line; 1 as usual. */
-    double level(double[] power, double[] floor, int line) {
+    double level(float[] power, double[] floor, int line) {
         double[] ratios = new double[power.length];
         int n = 0;
         for (int k = 0; k < power.length; k++) {
@@ -310,7 +324,7 @@ final class Bins {
     }
 
     /** How much of the power within a factor of two stands in a line and beside it. */
-    double share(double[] power, int line) {
+    double share(float[] power, int line) {
         double all = 0;
         double near = 0;
         for (int k = 0; k < power.length; k++) {
@@ -323,7 +337,7 @@ final class Bins {
     }
 
     /** The top of a parabola through a line and its neighbours [Hz]. */
-    double refined(double[] power, int line) {
+    double refined(float[] power, int line) {
         if (line == 0 || line == power.length - 1) {
             return frequencies[line];
         }

@@ -1,7 +1,6 @@
 package app.drachen.core.debrief;
 
 import app.drachen.core.math.Columns;
-import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -9,58 +8,64 @@ import java.util.stream.IntStream;
 final class Fit {
     private Fit() {}
 
-    /** Level and slope of so many samples, at right angles and of length 1. */
-    static List<double[]> trend(int n) {
+    /** Level and slope of so many samples, at right angles and of length 1; the level alone of a single one. */
+    static double[][] trend(int n) {
         double[] level = new double[n];
         double[] slope = new double[n];
+        double square = 0;
         for (int i = 0; i < n; i++) {
-            level[i] = 1;
-            slope[i] = 2.0 * i / Math.max(1, n - 1) - 1;
+            level[i] = 1 / Math.sqrt(n);
+            slope[i] = i - (n - 1) / 2.0;
+            square += slope[i] * slope[i];
         }
-        double[][] basis = new double[2][];
-        int found = add(basis, 0, level);
-        return List.of(Arrays.copyOf(basis, add(basis, found, slope)));
+        for (int i = 0; i < n; i++) {
+            slope[i] /= Math.sqrt(square);
+        }
+        return n < 2 ? new double[][] {level} : new double[][] {level, slope};
     }
 
     /**
-     * Takes level, slope and some movements out of samples, as far as they explain them.
+     * Makes directions stand at right angles to each other, and of length 1 (Gram and Schmidt); what lies in those before it is left out.
      *
-     * @param trend of as many samples
+     * @param basis the first of them do so already; the others are changed, and those left out come last
+     * @param found how many do
+     * @param filled how many directions there are
+     * @param shares room for as many numbers
+     * @return how many stand at right angles now
      */
-    static void without(double[] samples, List<double[]> trend, List<double[]> movements) {
-        double[][] basis = trend.toArray(new double[trend.size() + movements.size()][]);
-        int found = trend.size();
-        for (double[] movement : movements) {
-            found = add(basis, found, movement);
+    static int upright(double[][] basis, int found, int filled, double[] shares) {
+        int upright = found;
+        for (int k = found; k < filled; k++) {
+            double[] rest = basis[k];
+            double before = Math.sqrt(dot(rest, rest));
+            less(rest, basis, upright, shares);
+            double length = Math.sqrt(dot(rest, rest));
+            if (length > 1e-3 * before && length > 1e-12) {
+                double per = 1 / length;
+                for (int i = 0; i < rest.length; i++) {
+                    rest[i] *= per;
+                }
+                basis[k] = basis[upright];
+                basis[upright++] = rest;
+            }
         }
-        less(samples, basis, found);
+        return upright;
     }
 
-    /** One more direction, at right angles to the others and of length 1; left out if it lies in them. How many there are then. */
-    private static int add(double[][] basis, int found, double[] movement) {
-        double[] rest = movement.clone();
-        double before = Math.sqrt(dot(rest, 0, rest));
-        less(rest, basis, found);
-        double length = Math.sqrt(dot(rest, 0, rest));
-        if (!(length > 1e-3 * before && length > 1e-12)) {
-            return found;
-        }
-        for (int i = 0; i < rest.length; i++) {
-            rest[i] /= length;
-        }
-        basis[found] = rest;
-        return found + 1;
-    }
-
-    /** Takes the first directions of a basis out of samples. */
-    private static void less(double[] samples, double[][] basis, int found) {
-        double[] shares = new double[found];
+    /**
+     * Takes the first directions of a basis out of samples.
+     *
+     * @param basis at right angles to each other and of length 1
+     * @param found how many of them
+     * @param shares room for as many numbers
+     */
+    static void less(double[] samples, double[][] basis, int found, double[] shares) {
         int k = 0;
         for (; k + 1 < found; k += 2) {
             two(samples, basis[k], basis[k + 1], shares, k);
         }
         if (k < found) {
-            shares[k] = -dot(samples, 0, basis[k]);
+            shares[k] = -dot(samples, basis[k]);
         }
         Columns.add(samples, basis, 0, shares, found, 0, samples.length);
     }
@@ -86,8 +91,8 @@ final class Fit {
         shares[at + 1] = second + fourth;
     }
 
-    /** Sum of products of numbers from one on and as many others as there are. */
-    static double dot(double[] a, int from, double[] b) {
+    /** Sum of products. */
+    static double dot(double[] a, double[] b) {
         // four sums that need not wait for each other
         double first = 0;
         double second = 0;
@@ -95,43 +100,43 @@ final class Fit {
         double fourth = 0;
         int i = 0;
         for (; i + 3 < b.length; i += 4) {
-            first += a[from + i] * b[i];
-            second += a[from + i + 1] * b[i + 1];
-            third += a[from + i + 2] * b[i + 2];
-            fourth += a[from + i + 3] * b[i + 3];
+            first += a[i] * b[i];
+            second += a[i + 1] * b[i + 1];
+            third += a[i + 2] * b[i + 2];
+            fourth += a[i + 3] * b[i + 3];
         }
         for (; i < b.length; i++) {
-            first += a[from + i] * b[i];
+            first += a[i] * b[i];
         }
         return first + second + (third + fourth);
     }
 
+    private static double mean(double[] values) {
+        double sum = 0;
+        for (double v : values) {
+            sum += v;
+        }
+        return sum / values.length;
+    }
+
     /** Root of the mean square about the mean. */
     static double deviation(double[] values) {
-        double mean = 0;
-        for (double v : values) {
-            mean += v / values.length;
-        }
+        double mean = mean(values);
         double square = 0;
         for (double v : values) {
-            square += (v - mean) * (v - mean) / values.length;
+            square += (v - mean) * (v - mean);
         }
-        return Math.sqrt(square);
+        return Math.sqrt(square / values.length);
     }
 
     /** The running sum about the mean: what a rate does to an angle. */
-    static double[] summed(double[] values) {
-        double mean = 0;
-        for (double v : values) {
-            mean += v / values.length;
-        }
-        double[] sums = new double[values.length];
+    static void summed(double[] values, double[] sums) {
+        double mean = mean(values);
         double sum = 0;
         for (int i = 0; i < values.length; i++) {
             sum += values[i] - mean;
             sums[i] = sum;
         }
-        return sums;
     }
 
     /**
@@ -182,13 +187,11 @@ final class Fit {
             return 0;
         }
         double[] samples = new double[n];
-        for (int i = 0; i < n; i++) {
-            samples[i] = grid.value(first + i);
-            if (Double.isNaN(samples[i])) {
-                return 0;
-            }
+        if (!grid.fill(first, samples)) {
+            return 0;
         }
-        without(samples, trend(n), List.of());
+        double[][] trend = trend(n);
+        less(samples, trend, trend.length, new double[trend.length]);
         double c = 0;
         double s = 0;
         for (int i = 0; i < n; i++) {

@@ -15,41 +15,46 @@ final class Grid {
     private static final double MOST = 4_000_000;
 
     /** Without samples. */
-    static final Grid NONE = new Grid(0, 1, new double[0], 0, 0);
+    static final Grid NONE = new Grid(0, 1, new float[0], 0, 0);
 
     private final double start;
     private final double rate;
-    private final double[] values;
+    private final float[] values;
     private final double sampled;
     private final double rows;
 
-    /** How many steps are missing before each, and before the end; nothing if none is. */
-    private final int[] missing;
-
-    private Grid(double start, double rate, double[] values, double sampled, double rows) {
+    private Grid(double start, double rate, float[] values, double sampled, double rows) {
         this.start = start;
         this.rate = rate;
         this.values = values;
         this.sampled = sampled;
         this.rows = rows;
-        missing = missing(values);
     }
 
-    private static int[] missing(double[] values) {
-        int first = 0;
-        while (first < values.length && !Double.isNaN(values[first])) {
-            first++;
-        }
-        int[] missing = new int[first == values.length ? 0 : values.length + 1];
-        for (int i = first; i < values.length; i++) {
-            missing[i + 1] = missing[i] + (Double.isNaN(values[i]) ? 1 : 0);
-        }
-        return missing;
+    /** The same column at another rate [Hz]. */
+    Grid thinned(double rate, float[] values) {
+        return new Grid(start, rate, values, sampled, rows);
     }
 
-    /** Whether there are steps from one to another, and none of them is missing. */
-    boolean whole(int from, int to) {
-        return from >= 0 && to <= values.length && (missing.length == 0 || missing[to] == missing[from]);
+    /**
+     * Copies steps.
+     *
+     * @param from the first
+     * @param into as many as there is room for [SI unit of the column]
+     * @return false if some are missing
+     */
+    boolean fill(int from, double[] into) {
+        if (from < 0 || from + into.length > values.length) {
+            return false;
+        }
+        // a sum with something missing in it is no number
+        double sum = 0;
+        for (int i = 0; i < into.length; i++) {
+            double value = values[from + i];
+            into[i] = value;
+            sum += value;
+        }
+        return !Double.isNaN(sum);
     }
 
     /** Steps in a second [Hz]. */
@@ -86,8 +91,8 @@ final class Grid {
         return values.length;
     }
 
-    /** All steps; not to be changed. */
-    double[] values() {
+    /** All steps, NaN where one is missing; not to be changed. Seven digits are more than a sensor has. */
+    float[] values() {
         return values;
     }
 
@@ -97,118 +102,186 @@ final class Grid {
 
     /** A column between two rows; steps are means of what lies in them, or lie on the line between two samples. */
     static Grid of(FlightLog log, LogColumn column, int first, int last) {
-        double[] times = log.values(LogColumn.TIME, first, last + 1);
-        double[] samples = log.values(column, first, last + 1);
-        int n = there(times, samples);
-        double[] held = new double[n];
-        int changes = changes(times, samples, n, held);
+        double[] spare = new double[last + 1 - first];
+        There held = new There(log, column, first, last, true);
+        int n = 0;
+        int changes = 0;
+        double begin = 0;
+        double changed = 0;
+        double all = 0;
+        double before = 0;
+        // for how long each value was held until it changed
+        for (; held.next(); n++, before = held.value) {
+            if (n == 0) {
+                begin = held.time;
+                changed = begin;
+            } else if (held.value != before) {
+                spare[changes] = held.time - changed;
+                all += spare[changes++];
+                changed = held.time;
+            }
+        }
         if (n < 8 || changes < 4) {
             return NONE;
         }
-        double[] spare = new double[n];
-        double sampled = 1 / usual(held, changes, spare);
-        without(samples, n, held, spare);
+        double end = held.time;
+        double sampled = 1 / usual(spare, changes, all);
         // a log of days is looked at more coarsely, so that it stays in memory
-        double rate = Math.min(Math.min(FINEST, sampled), MOST / Math.max(1, times[n - 1] - times[0]));
-        double[] values = steps(times, samples, n, rate);
-        return new Grid(times[0], rate, values, sampled, (n - 1) / Math.max(1e-9, times[n - 1] - times[0]));
+        double rate = Math.min(Math.min(FINEST, sampled), MOST / Math.max(1, end - begin));
+        There jumps = new There(log, column, first, last, false);
+        jumps.next();
+        for (int i = 0; i + 1 < n; i++) {
+            before = jumps.value;
+            jumps.next();
+            spare[i] = Math.abs(jumps.value - before);
+        }
+        double jump = quantile(spare, n - 1, 0.9);
+        Steps steps = new Steps(begin, rate, new float[(int) Math.floor((end - begin) * rate) + 1]);
+        steps.take(new There(log, column, first, last, true), jump);
+        return new Grid(begin, rate, steps.values, sampled, (n - 1) / Math.max(1e-9, end - begin));
     }
 
-    /** Moves samples that are there to the front, with their times; how many they are. */
-    private static int there(double[] times, double[] samples) {
-        int n = 0;
-        for (int i = 0; i < samples.length; i++) {
-            if (!Double.isNaN(samples[i])) {
-                times[n] = times[i];
-                samples[n++] = samples[i];
-            }
+    /** The samples of a column that are there, one after the other. */
+    private static final class There {
+        private static final int SOME = 1024;
+
+        private final FlightLog log;
+        private final LogColumn column;
+        private final int end;
+        private final boolean timed;
+        private final double[] times = new double[SOME];
+        private final double[] values = new double[SOME];
+        private int row;
+        private int at;
+        private int read;
+        private double time;
+        private double value;
+
+        /** The samples of the rows from a first to a last; with their times, or without. */
+        There(FlightLog log, LogColumn column, int first, int last, boolean timed) {
+            this.timed = timed;
+            this.log = log;
+            this.column = column;
+            row = first;
+            end = last + 1;
         }
-        return n;
+
+        /** Goes to the next; false, and still at the last, if there is none. */
+        boolean next() {
+            while (at < read || more()) {
+                double here = values[at++];
+                if (!Double.isNaN(here)) {
+                    time = times[at - 1];
+                    value = here;
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        private boolean more() {
+            read = Math.min(SOME, end - row);
+            if (timed) {
+                log.values(LogColumn.TIME, row, read, times);
+            }
+            log.values(column, row, read, values);
+            row += read;
+            at = 0;
+            return read > 0;
+        }
     }
 
-    /** For how long each value was held until it changed [s]; how many changes there are after the first value. */
-    private static int changes(double[] times, double[] samples, int n, double[] held) {
-        int changes = 0;
-        int changed = 0;
-        for (int i = 1; i < n; i++) {
-            if (samples[i] != samples[i - 1]) {
-                held[changes++] = times[i] - times[changed];
-                changed = i;
-            }
-        }
-        return changes;
-    }
+    /** Steps that are filled from samples in their order. */
+    private static final class Steps {
+        private final double start;
+        private final double rate;
+        private final double gap;
+        private final float[] values;
+        private int step;
+        private double sum;
+        private int count;
+        private double time;
+        private double value;
 
-    /** The values of all steps. */
-    private static double[] steps(double[] times, double[] samples, int n, double rate) {
-        double start = times[0];
-        double[] values = new double[(int) Math.floor((times[n - 1] - start) * rate) + 1];
-        int[] counts = new int[values.length];
-        for (int i = 0; i < n; i++) {
-            int step = (int) Math.min(values.length - 1, Math.rint((times[i] - start) * rate));
-            values[step] += samples[i];
-            counts[step]++;
+        Steps(double start, double rate, float[] values) {
+            this.start = start;
+            this.rate = rate;
+            this.values = values;
+            gap = Math.max(2.5 / rate, 0.3);
         }
-        double gap = Math.max(2.5 / rate, 0.3);
-        int previous = 0;
-        for (int step = 0; step < values.length; step++) {
-            if (counts[step] > 0) {
-                values[step] /= counts[step];
-                continue;
-            }
-            double time = start + step / rate;
-            while (previous + 1 < n && times[previous + 1] <= time) {
-                previous++;
-            }
-            values[step] = between(times, samples, previous, Math.min(n - 1, previous + 1), time, gap);
-        }
-        return values;
-    }
 
-    private static double between(double[] times, double[] samples, int previous, int next, double time, double gap) {
-        double span = times[next] - times[previous];
-        if (!(span <= gap && span > 0)) {
-            return Double.NaN;
+        /** All samples. A single value far outside of its neighbours, which agree with each other, takes their mean. */
+        void take(There samples, double jump) {
+            samples.next();
+            double before = samples.value;
+            take(samples.time, before);
+            samples.next();
+            double here = samples.value;
+            double at = samples.time;
+            while (samples.next()) {
+                double next = samples.value;
+                double away = Math.min(Math.abs(here - before), Math.abs(next - here));
+                if ((here - before) * (here - next) > 0 && away > 8 * jump && Math.abs(next - before) < 3 * jump) {
+                    here = (before + next) / 2;
+                }
+                take(at, here);
+                before = here;
+                here = next;
+                at = samples.time;
+            }
+            take(at, here);
+            values[step] = (float) (sum / count);
         }
-        double share = Math.max(0, Math.min(1, (time - times[previous]) / span));
-        return samples[previous] + share * (samples[next] - samples[previous]);
+
+        private void take(double at, double sample) {
+            int here = (int) Math.min(values.length - 1, Math.rint((at - start) * rate));
+            if (here > step) {
+                values[step] = (float) (sum / count);
+                while (++step < here) {
+                    values[step] = (float) between(start + step / rate, at, sample);
+                }
+                sum = 0;
+                count = 0;
+            }
+            sum += sample;
+            count++;
+            time = at;
+            value = sample;
+        }
+
+        /** On the line from the sample before to the next, if they are not far apart. */
+        private double between(double between, double at, double sample) {
+            double span = at - time;
+            if (!(span <= gap && span > 0)) {
+                return Double.NaN;
+            }
+            double share = Math.max(0, Math.min(1, (between - time) / span));
+            return value + share * (sample - value);
+        }
     }
 
     /**
      * The usual time between two samples: of changes, the quick ones. If nearly all take one row or two, samples are held;
      * if some take longer, the value is rounded and was the same for a while.
+     *
+     * @param held how long each of them took, moved about [s]
+     * @param all their sum, as they came [s]
      */
-    private static double usual(double[] held, int n, double[] spare) {
-        double quick = quantile(held, n, 0.1, spare);
-        double sum = 0;
-        int count = 0;
+    private static double usual(double[] held, int n, double all) {
+        double quick = quantile(held, n, 0.1);
+        double sum = all;
+        int count = n;
         for (int i = 0; i < n; i++) {
-            if (held[i] <= 2.2 * quick) {
-                sum += held[i];
-                count++;
+            if (held[i] > 2.2 * quick) {
+                sum -= held[i];
+                count--;
             }
         }
         return count > 0.97 * n ? sum / count : quick;
     }
 
-    private static double quantile(double[] values, int n, double share, double[] spare) {
-        System.arraycopy(values, 0, spare, 0, n);
-        return Math.max(1e-4, Select.nth(spare, n, (int) (share * (n - 1))));
-    }
-
-    /** A single value far outside of its neighbours, which agree with each other, takes their mean. */
-    private static void without(double[] samples, int n, double[] steps, double[] spare) {
-        for (int i = 1; i < n; i++) {
-            steps[i - 1] = Math.abs(samples[i] - samples[i - 1]);
-        }
-        double usual = quantile(steps, Math.max(1, n - 1), 0.9, spare);
-        for (int i = 1; i < n - 1; i++) {
-            double across = Math.abs(samples[i + 1] - samples[i - 1]);
-            double away = Math.min(Math.abs(samples[i] - samples[i - 1]), Math.abs(samples[i + 1] - samples[i]));
-            boolean sameWay = (samples[i] - samples[i - 1]) * (samples[i] - samples[i + 1]) > 0;
-            if (sameWay && away > 8 * usual && across < 3 * usual) {
-                samples[i] = (samples[i - 1] + samples[i + 1]) / 2;
-            }
-        }
+    /** Moves the values about. */
+    private static double quantile(double[] values, int n, double share) {
+        return Math.max(1e-4, Select.nth(values, n, (int) (share * (n - 1))));
     }
 }

@@ -3,7 +3,6 @@ package app.drachen.core.debrief;
 import app.drachen.core.log.FlightLog;
 import app.drachen.core.log.LogColumn;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
@@ -11,37 +10,19 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 
-/** The columns of a flight at equal steps, each made once; and what sticks and wishes did in a window. For any thread. */
+/** The columns of a flight at equal steps, each made once. For any thread. */
 final class Sampled {
-    private static final double LARGE = 0.25;
-
-    /** After so long an aircraft may answer a stick [s]. */
-    private static final double[] LATER = {0.25, 0.7};
-
     private final FlightLog log;
     private final int first;
     private final int last;
     private final Map<LogColumn, Grid> grids = Collections.synchronizedMap(new HashMap<>());
-    private final Map<Rate, double[]> sampled = Collections.synchronizedMap(new HashMap<>());
+    private final Map<Rate, Grid> sampled = Collections.synchronizedMap(new HashMap<>());
 
     /** Columns of the rows from a first to a last. */
     Sampled(FlightLog log, int first, int last) {
         this.log = log;
         this.first = first;
         this.last = last;
-    }
-
-    /**
-     * Where a stick or a wish moved in a window: its spectrum is asked for only where something was found.
-     *
-     * @param all its samples at the rate of the windows [SI unit of its column]
-     * @param at the first of the window
-     */
-    record Mover(double[] all, int at) {
-        /** Power of each line. */
-        double[] power(Bins bins) {
-            return bins.power(Arrays.copyOfRange(all, at, at + bins.size()));
-        }
     }
 
     /**
@@ -57,10 +38,19 @@ final class Sampled {
      *
      * @param column the stick or the wish
      * @param hides whether it is the stick of the column: far off its middle and back, it hides what swings beside it
-     * @param start time of the first sample [s]
-     * @param all its samples [SI unit of its column]
+     * @param all its samples
      */
-    record Pusher(LogColumn column, boolean hides, double start, double[] all) {}
+    record Pusher(LogColumn column, boolean hides, Grid all) {
+        /** Less than this is no movement [SI unit of the column]. */
+        double still() {
+            return switch (column.quantity()) {
+                case HEIGHT -> 0.3;
+                case SPEED -> 0.2;
+                case ANGLE -> Math.toRadians(0.7);
+                default -> 0.015;
+            };
+        }
+    }
 
     Grid grid(LogColumn column) {
         return once(grids, column, () -> Grid.of(log, column, first, last));
@@ -71,9 +61,12 @@ final class Sampled {
         grids.remove(column);
     }
 
-    /** A stick or a wish at the rate of some windows, made once. */
-    double[] sampled(LogColumn column, Bins bins) {
-        return once(sampled, new Rate(column, bins.rate()), () -> bins.sampled(grid(column)));
+    /** A stick or a wish at the rate of some windows, made once; what is nearly as fine as the grid is made in a moment, for one column. */
+    Grid sampled(LogColumn column, Bins bins) {
+        Grid grid = grid(column);
+        return bins.fine(grid)
+                ? bins.sampled(grid)
+                : once(sampled, new Rate(column, bins.rate()), () -> bins.sampled(grid));
     }
 
     /** Made once, or twice at the same time: nobody waits for another's. */
@@ -116,55 +109,9 @@ final class Sampled {
             Grid grid = log.has(mover) ? grid(mover) : Grid.NONE;
             if (grid.steps() > 0) {
                 boolean hides = stick(column).equals(Optional.of(mover)) && mover != LogColumn.STICK_POWER;
-                pushers.add(new Pusher(mover, hides, grid.start(), sampled(mover, bins)));
+                pushers.add(new Pusher(mover, hides, sampled(mover, bins)));
             }
         }
         return pushers;
-    }
-
-    /**
-     * What sticks and wishes did in a window: as they are, later, and summed up.
-     *
-     * @param from beginning [s]
-     * @param movers to which those are added that moved
-     * @return none where the stick moves so much that all is its doing
-     */
-    static Optional<List<double[]>> commanded(List<Pusher> pushers, double from, Bins bins, List<Mover> movers) {
-        List<double[]> out = new ArrayList<>();
-        for (Pusher pusher : pushers) {
-            double[] all = pusher.all();
-            int at = (int) Math.rint((from - pusher.start()) * bins.rate());
-            double[] now = new double[bins.size()];
-            double moved = bins.fill(all, at, now) ? Fit.deviation(now) : 0;
-            if (pusher.hides() && moved > LARGE) {
-                return Optional.empty();
-            }
-            if (moved >= still(pusher.column())) {
-                add(out, all, at, now, bins);
-                movers.add(new Mover(all, at));
-            }
-        }
-        return Optional.of(out);
-    }
-
-    private static void add(List<double[]> out, double[] all, int at, double[] now, Bins bins) {
-        for (double later : LATER) {
-            double[] before = new double[now.length];
-            if (bins.fill(all, at - (int) Math.rint(later * bins.rate()), before)) {
-                out.add(before);
-            }
-        }
-        out.add(now);
-        out.add(Fit.summed(now));
-    }
-
-    /** Less than this is no movement of a stick or a wish [SI unit of the column]. */
-    private static double still(LogColumn mover) {
-        return switch (mover.quantity()) {
-            case HEIGHT -> 0.3;
-            case SPEED -> 0.2;
-            case ANGLE -> Math.toRadians(0.7);
-            default -> 0.015;
-        };
     }
 }

@@ -9,7 +9,6 @@ import app.drachen.core.working.Span;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.DoubleSummaryStatistics;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -64,7 +63,7 @@ final class SwingSearch {
     private final int first;
     private final int last;
     private final Sampled samples;
-    private final SwingWindows windows;
+    private final Means speeds;
     private final List<LogColumn> columns;
 
     /** What each of the columns showed; one part writes one place. */
@@ -78,7 +77,7 @@ final class SwingSearch {
         this.first = first;
         this.last = last;
         samples = new Sampled(log, first, last);
-        windows = new SwingWindows(log, samples);
+        speeds = new Means(log, log.has(LogColumn.AIRSPEED) ? LogColumn.AIRSPEED : LogColumn.GROUND_SPEED);
         columns = last - first < 20
                 ? List.of()
                 : LOOKED_AT.stream().filter(log::has).toList();
@@ -242,7 +241,7 @@ final class SwingSearch {
         if (highest < CYCLES / WINDOWS[WINDOWS.length - 1] || stretches.isEmpty()) {
             return new Looked(List.of(), List.of());
         }
-        Map<Optional<FlightMode>, Seen> seen = new LinkedHashMap<>();
+        Map<Optional<FlightMode>, SwingsSeen> seen = new LinkedHashMap<>();
         boolean shortest = true;
         for (double length : WINDOWS) {
             if (length * Math.min(grid.rate(), grid.sampled()) < LEAST_SAMPLES || length > 4 && angle(column)) {
@@ -258,10 +257,14 @@ final class SwingSearch {
             double above = Math.min(0.49 * grid.rate(), high + 2 / length);
             double rate = Math.min(grid.rate(), 5 * above);
             Bins bins = new Bins(length, rate, low, above);
-            List<SwingWindows.Window> all = windows.of(column, grid, stretches, bins);
-            if (!all.isEmpty()) {
-                look(column, all, bins, high, seen, hits);
-            }
+            look(
+                    column,
+                    new SwingWindows(grid, bins, samples.pushers(column, bins)),
+                    stretches,
+                    bins,
+                    high,
+                    seen,
+                    hits);
         }
         List<Swings.Examined> examined = new ArrayList<>();
         seen.forEach((mode, s) -> examined.add(s.told(column, mode)));
@@ -275,11 +278,16 @@ final class SwingSearch {
     /** Looks through the windows of one length, mode by mode. */
     private void look(
             LogColumn column,
-            List<SwingWindows.Window> all,
+            SwingWindows windows,
+            List<SwingWindows.Stretch> stretches,
             Bins bins,
             double high,
-            Map<Optional<FlightMode>, Seen> seen,
+            Map<Optional<FlightMode>, SwingsSeen> seen,
             List<SwingHit> hits) {
+        List<SwingWindows.Window> all = windows.of(stretches);
+        if (all.isEmpty()) {
+            return;
+        }
         double[] floor = bins.floor(all.stream().map(SwingWindows.Window::power).toList());
         double needed = PATCHY * Math.log(all.size() * (double) bins.count() / CHANCE);
         double least = least(column, bins, floor, ALONE * needed);
@@ -287,17 +295,21 @@ final class SwingSearch {
         for (SwingWindows.Window window : all) {
             modes.computeIfAbsent(window.mode(), m -> new ArrayList<>()).add(window);
         }
-        modes.forEach((mode, windows) -> {
+        modes.forEach((mode, some) -> {
             double from = byHand(column, mode) ? Math.max(THUMB, bins.low()) : bins.low();
-            for (SwingWindows.Window window : windows) {
-                search(column, window, bins, floor, needed, from, high, hits);
+            for (SwingWindows.Window window : some) {
+                search(column, windows, window, bins, floor, needed, from, high, hits);
             }
             double to = Math.min(high, bins.high());
             if (from < to) {
-                seen.computeIfAbsent(mode, m -> new Seen())
-                        .add(windows, new Swings.Reach(bins.length(), from, to, least));
+                seen.computeIfAbsent(mode, m -> new SwingsSeen()).add(new Swings.Reach(bins.length(), from, to, least));
+                some.forEach(w -> seen.get(mode).add(bins.length(), speed(w)));
             }
         });
+    }
+
+    private double speed(SwingWindows.Window window) {
+        return speeds.mean(log.rowAt(window.from()), log.rowAt(window.to()));
     }
 
     /** The least size that would have been seen at nine of ten of the frequencies [SI unit of the column]. */
@@ -310,39 +322,9 @@ final class SwingSearch {
         return sizes[(int) (0.9 * (sizes.length - 1))];
     }
 
-    /** What was looked at in one mode. */
-    private static final class Seen {
-        private final List<Swings.Reach> reaches = new ArrayList<>();
-        private final DoubleSummaryStatistics speeds = new DoubleSummaryStatistics();
-        private double shortest = Double.POSITIVE_INFINITY;
-        private double seconds;
-
-        void add(List<SwingWindows.Window> windows, Swings.Reach reach) {
-            reaches.add(reach);
-            for (SwingWindows.Window window : windows) {
-                if (!Double.isNaN(window.speed())) {
-                    speeds.accept(window.speed());
-                }
-            }
-            // windows overlap by half; those of the shortest length, which come first, count the seconds
-            shortest = Math.min(shortest, reach.length());
-            seconds += reach.length() == shortest ? windows.size() * reach.length() / 2 : 0;
-        }
-
-        Swings.Examined told(LogColumn column, Optional<FlightMode> mode) {
-            boolean known = speeds.getCount() > 0;
-            return new Swings.Examined(
-                    column,
-                    mode,
-                    seconds,
-                    reaches,
-                    known ? speeds.getMin() : Double.NaN,
-                    known ? speeds.getMax() : Double.NaN);
-        }
-    }
-
     private void search(
             LogColumn column,
+            SwingWindows windows,
             SwingWindows.Window window,
             Bins bins,
             double[] floor,
@@ -350,27 +332,34 @@ final class SwingSearch {
             double from,
             double high,
             List<SwingHit> hits) {
-        double[] power = window.power();
+        float[] power = window.power();
         for (int i = bins.strong(power, floor, needed, bins.lowest());
                 i >= 0 && bins.frequency(i) <= high;
                 i = bins.strong(power, floor, needed, i + 1)) {
             if (bins.frequency(i) >= from) {
-                hit(column, window, bins, floor, needed, i).ifPresent(hits::add);
+                hit(column, windows, window, bins, floor, needed, i).ifPresent(hits::add);
             }
         }
     }
 
     /** What a line that is strong enough says, if it is narrow, louder than the gusts of its window and nobody's wish. */
-    private static Optional<SwingHit> hit(
-            LogColumn column, SwingWindows.Window window, Bins bins, double[] floor, double needed, int line) {
-        double[] power = window.power();
-        double level = bins.level(power, floor, line);
-        double evidence = power[line] / (floor[line] * Math.max(1, level));
+    private Optional<SwingHit> hit(
+            LogColumn column,
+            SwingWindows windows,
+            SwingWindows.Window window,
+            Bins bins,
+            double[] floor,
+            double needed,
+            int line) {
+        float[] power = window.power();
         double amplitude = Math.sqrt(power[line]);
+        if (bins.share(power, line) < NARROW || amplitude < Swing.limit(column)) {
+            return Optional.empty();
+        }
+        double evidence = power[line] / (floor[line] * Math.max(1, bins.level(power, floor, line)));
         // what the stick does at that frequency, and what little is left of a large wanted movement, is the pilot's
-        boolean pilot = amplitude < REST * window.commanded()
-                || window.movers().stream().anyMatch(m -> bins.share(m.power(bins), line) >= OWN);
-        if (pilot || evidence < needed || bins.share(power, line) < NARROW || amplitude < Swing.limit(column)) {
+        boolean pilot = amplitude < REST * window.commanded() || windows.wanted(window, line, OWN);
+        if (evidence < needed || pilot) {
             return Optional.empty();
         }
         return Optional.of(new SwingHit(
@@ -382,6 +371,6 @@ final class SwingSearch {
                 amplitude,
                 evidence,
                 needed,
-                window.speed()));
+                speed(window)));
     }
 }

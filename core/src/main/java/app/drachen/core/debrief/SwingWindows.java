@@ -1,22 +1,29 @@
 package app.drachen.core.debrief;
 
-import app.drachen.core.log.FlightLog;
-import app.drachen.core.log.LogColumn;
 import app.drachen.core.modes.FlightMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Spectra of the windows of a flight, with trend, sticks and wishes taken out. For any thread. */
+/** Spectra of the windows of one length of a column, with trend, sticks and wishes taken out. Not for several threads. */
 final class SwingWindows {
-    private final FlightLog log;
-    private final Sampled samples;
-    private final Means speeds;
+    private final Bins bins;
+    private final Grid all;
+    private final Movements movements;
+    private final double[] samples;
 
-    SwingWindows(FlightLog log, Sampled samples) {
-        this.log = log;
-        this.samples = samples;
-        speeds = new Means(log, log.has(LogColumn.AIRSPEED) ? LogColumn.AIRSPEED : LogColumn.GROUND_SPEED);
+    /**
+     * Windows of which none is looked at yet.
+     *
+     * @param grid the column
+     * @param pushers what may move it
+     */
+    SwingWindows(Grid grid, Bins bins, List<Sampled.Pusher> pushers) {
+        this.bins = bins;
+        all = bins.sampled(grid);
+        bins.smoothed(grid);
+        movements = new Movements(pushers, bins);
+        samples = new double[bins.size()];
     }
 
     /**
@@ -35,59 +42,35 @@ final class SwingWindows {
      * @param from beginning [s]
      * @param to end [s]
      * @param power of each line [square of the SI unit of the column]
-     * @param speed mean airspeed [m/s]
      * @param commanded size of the whole movement where stick or wish moved, else 0 [SI unit of the column]
-     * @param movers sticks and wishes that moved
      */
-    record Window(
-            Optional<FlightMode> mode,
-            double from,
-            double to,
-            double[] power,
-            double speed,
-            double commanded,
-            List<Sampled.Mover> movers) {}
+    record Window(Optional<FlightMode> mode, double from, double to, float[] power, double commanded) {}
 
-    /** All windows of a column that are whole and can be told from what the pilot did. */
-    List<Window> of(LogColumn column, Grid grid, List<Stretch> stretches, Bins bins) {
+    /** All windows that are whole and can be told from what the pilot did. */
+    List<Window> of(List<Stretch> stretches) {
         List<Window> windows = new ArrayList<>();
-        double[] all = bins.sampled(grid);
-        bins.smoothed(grid);
-        List<double[]> trend = Fit.trend(bins.size());
-        List<Sampled.Pusher> pushers = samples.pushers(column, bins);
         for (Stretch stretch : stretches) {
             for (double from = stretch.from(); from + bins.length() <= stretch.to() + 1e-9; from += bins.length() / 2) {
-                int at = (int) Math.rint((from - grid.start()) * bins.rate());
-                window(stretch.mode(), from, bins, all, at, trend, pushers).ifPresent(windows::add);
+                window(stretch.mode(), from).ifPresent(windows::add);
             }
         }
         return windows;
     }
 
-    private Optional<Window> window(
-            Optional<FlightMode> mode,
-            double from,
-            Bins bins,
-            double[] all,
-            int at,
-            List<double[]> trend,
-            List<Sampled.Pusher> pushers) {
-        double[] window = new double[bins.size()];
-        if (!bins.fill(all, at, window)) {
+    private Optional<Window> window(Optional<FlightMode> mode, double from) {
+        boolean told = all.fill((int) Math.rint((from - all.start()) * bins.rate()), samples)
+                && movements.in(from)
+                && samples.length >= 3 * (movements.count() + 3);
+        if (!told) {
             return Optional.empty();
         }
-        List<Sampled.Mover> movers = new ArrayList<>();
-        Optional<List<double[]>> out = Sampled.commanded(pushers, from, bins, movers);
-        if (out.isEmpty() || window.length < 3 * (out.get().size() + 3)) {
-            return Optional.empty();
-        }
-        double whole = out.get().isEmpty() ? 0 : Math.sqrt(2) * Fit.deviation(window);
-        Fit.without(window, trend, out.get());
-        double to = from + bins.length();
-        return Optional.of(new Window(mode, from, to, bins.power(window), speed(from, to), whole, movers));
+        double whole = movements.count() == 0 ? 0 : Math.sqrt(2) * Fit.deviation(samples);
+        movements.out(samples);
+        return Optional.of(new Window(mode, from, from + bins.length(), bins.power(samples), whole));
     }
 
-    private double speed(double from, double to) {
-        return speeds.mean(log.rowAt(from), log.rowAt(to));
+    /** Whether a line of a window is one that a stick or a wish has too, with so much of its power. */
+    boolean wanted(Window window, int line, double share) {
+        return movements.powers(window.from()).stream().anyMatch(power -> bins.share(power, line) >= share);
     }
 }

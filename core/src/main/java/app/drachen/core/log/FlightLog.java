@@ -2,6 +2,7 @@ package app.drachen.core.log;
 
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -74,6 +75,9 @@ public final class FlightLog {
 
     /** The samples of one column in the little space that a log holds them in. Immutable. */
     public static final class Column {
+        /** Parts that stand one after the other have a multiple of so many rows. */
+        public static final int PART = Samples.ROOM;
+
         private final Samples samples;
         private final int rows;
 
@@ -89,6 +93,24 @@ public final class FlightLog {
          */
         public static Column of(double[] values) {
             return new Column(Samples.of(values), values.length);
+        }
+
+        /**
+         * A column of parts that stand one after the other, so that not all its numbers need be there at once.
+         *
+         * @param parts in order; each but the last has a multiple of {@value #PART} rows
+         * @throws IllegalArgumentException if one has not
+         */
+        public static Column of(List<Column> parts) {
+            int rows = 0;
+            for (Column part : parts) {
+                if (rows % PART != 0) {
+                    throw new IllegalArgumentException("a part ends at row " + rows + ", no multiple of " + PART);
+                }
+                rows += part.rows;
+            }
+            return new Column(
+                    Samples.joined(parts.stream().map(part -> part.samples).toList()), rows);
         }
 
         /** How many rows it has. */
@@ -176,7 +198,21 @@ public final class FlightLog {
      * @return the values [SI unit of the column]; all NaN without the column
      */
     public double[] values(LogColumn column, int from, int to) {
-        return columns.getOrDefault(column, NONE).copy(from, to - from);
+        double[] copy = new double[to - from];
+        values(column, from, copy.length, copy);
+        return copy;
+    }
+
+    /**
+     * A stretch of a column, to a place that is used again.
+     *
+     * @param column the column
+     * @param from first row
+     * @param count how many rows, at most as many as there is room for
+     * @param into the values from its beginning on [SI unit of the column]; all NaN without the column
+     */
+    public void values(LogColumn column, int from, int count, double[] into) {
+        columns.getOrDefault(column, NONE).copy(from, count, into);
     }
 
     /**

@@ -1,6 +1,7 @@
 package app.drachen.core.log;
 
 import java.util.Arrays;
+import java.util.List;
 
 /**
  * The samples of one column in rooms of equal size, so that a log can grow without copying what it has. A room does not change once it
@@ -149,25 +150,37 @@ final class Samples {
         return frozen;
     }
 
-    /** A copy of the rows from one on [unit of the column]. */
-    double[] copy(int from, int rows) {
-        double[] copy = new double[rows];
+    /**
+     * Writes rows to a place that is used again.
+     *
+     * @param from first row
+     * @param rows how many
+     * @param into written from its beginning on [unit of the column]; NaN where none was written
+     */
+    void copy(int from, int rows, double[] into) {
         for (int row = from; row < from + rows; ) {
             int number = row >> BITS;
             int at = row & MASK;
             int count = Math.min(ROOM - at, from + rows - row);
             if (number < rooms.length && rooms[number] != null) {
-                rooms[number].copy(at, at + count, copy, row - from);
+                rooms[number].copy(at, at + count, into, row - from);
             } else {
-                Arrays.fill(copy, row - from, row - from + count, Double.NaN);
+                Arrays.fill(into, row - from, row - from + count, Double.NaN);
             }
             row += count;
         }
-        return copy;
+    }
+
+    /** Samples one after the other; rooms are shared. All but the last have full ones only. */
+    static Samples joined(List<Samples> parts) {
+        Samples joined = new Samples();
+        joined.rooms = parts.stream().flatMap(part -> Arrays.stream(part.rooms)).toArray(Room[]::new);
+        return joined;
     }
 
     static Samples of(double[] values) {
         Samples samples = new Samples();
+        samples.rooms = new Room[(values.length + MASK) >> BITS];
         double[] room = new double[ROOM];
         for (int row = 0; row < values.length; row += ROOM) {
             int count = Math.min(ROOM, values.length - row);

@@ -4,9 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
@@ -73,6 +75,14 @@ class SamplesTest {
         columns.put(LogColumn.TIME, times);
         columns.put(LogColumn.ROLL, values);
         same(values, FlightLog.of(columns));
+        List<FlightLog.Column> parts = new ArrayList<>();
+        for (int from = 0; from < ROWS; from += 2 * FlightLog.Column.PART) {
+            parts.add(FlightLog.Column.of(
+                    Arrays.copyOfRange(values, from, Math.min(ROWS, from + 2 * FlightLog.Column.PART))));
+        }
+        FlightLog.Column whole = FlightLog.Column.of(parts);
+        assertEquals(ROWS, whole.rows());
+        same(values, FlightLog.ofColumns(Map.of(LogColumn.TIME, FlightLog.Column.of(times), LogColumn.ROLL, whole)));
     }
 
     @Test
@@ -84,6 +94,10 @@ class SamplesTest {
             for (int to : new int[] {from, from + 1, Math.min(ROWS, from + 3 * Samples.ROOM), ROWS}) {
                 String wanted = Arrays.toString(Arrays.copyOfRange(values, from, to));
                 assertEquals(wanted, Arrays.toString(log.values(LogColumn.ROLL, from, to)));
+                double[] again = new double[ROWS + 1];
+                log.values(LogColumn.ROLL, from, to - from, again);
+                assertEquals(wanted, Arrays.toString(Arrays.copyOf(again, to - from)));
+                assertEquals(0, again[to - from], "no further than asked");
             }
         }
     }
@@ -175,5 +189,8 @@ class SamplesTest {
                     .getMessage();
             assertTrue(said.contains(told), said);
         });
+        FlightLog.Column three = FlightLog.Column.of(rising);
+        assertThrows(IllegalArgumentException.class, () -> FlightLog.Column.of(List.of(three, three)));
+        assertEquals(0, FlightLog.Column.of(List.of()).rows());
     }
 }

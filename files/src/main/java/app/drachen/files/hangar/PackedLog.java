@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Deque;
 import java.util.EnumMap;
@@ -32,8 +33,11 @@ import java.util.zip.InflaterInputStream;
 final class PackedLog {
     private static final byte[] MARK = {'D', 'R', 'L', 1};
 
-    /** So many columns may wait to be put away; each stands in full until then. */
-    private static final int AHEAD = 2;
+    /** So many rows of a column are put away at once. */
+    private static final int PART = 256 * FlightLog.Column.PART;
+
+    /** So many of them may wait for it. */
+    private static final int AHEAD = 8;
 
     private PackedLog() {}
 
@@ -168,55 +172,89 @@ final class PackedLog {
             if (rows < 0 || count < 0 || count > 1_000 || rows > bytes.length * 1_040L) {
                 throw new IOException("its sizes make no sense");
             }
-            // a column is put away while the next is read: both cores work, and only a few columns stand in full
-            Map<LogColumn, ForkJoinTask<FlightLog.Column>> held = new EnumMap<>(LogColumn.class);
-            Deque<ForkJoinTask<FlightLog.Column>> underWay = new ArrayDeque<>();
+            Putting putting = new Putting();
+            Map<LogColumn, List<FlightLog.Column>> held = new EnumMap<>(LogColumn.class);
             for (int i = 0; i < count; i++) {
                 Optional<LogColumn> column = LogColumn.byHeader(in.readUTF());
-                double[] values =
-                        column(all, rows, i > 0, column.map(LogColumn::perUnit).orElse(1.0));
-                if (column.isPresent()) {
-                    underWay.add(ForkJoinPool.commonPool().submit(() -> FlightLog.Column.of(values)));
-                    held.put(column.get(), underWay.getLast());
+                Numbers numbers =
+                        new Numbers(all, column.map(LogColumn::perUnit).orElse(1.0));
+                List<FlightLog.Column> parts = new ArrayList<>();
+                for (int row = 0; row < rows; row += PART) {
+                    double[] values = numbers.next(Math.min(PART, rows - row));
+                    if (column.isPresent()) {
+                        putting.away(values, parts);
+                    }
                 }
-                if (underWay.size() > AHEAD) {
-                    underWay.remove().join();
-                }
+                column.ifPresent(known -> held.put(known, parts));
             }
+            putting.until(0);
             Map<LogColumn, FlightLog.Column> columns = new EnumMap<>(LogColumn.class);
-            held.forEach((column, task) -> columns.put(column, task.join()));
+            held.forEach((column, parts) -> columns.put(column, FlightLog.Column.of(parts)));
             return log(rows, columns, start);
         }
     }
 
-    private static double[] column(Bytes in, int rows, boolean sure, double size) throws IOException {
-        // the first one grows with what is really there, whatever the number of rows claims
-        double[] values = new double[sure ? rows : Math.min(rows, 1 << 16)];
-        long last = 0;
-        for (int row = 0; row < rows; row++) {
-            if (row == values.length) {
-                values = Arrays.copyOf(values, (int) Math.min(rows, 2L * row));
-            }
-            long number = 0;
-            int shift = 0;
-            int b;
-            do {
-                b = in.read();
-                if (b < 0) {
-                    throw new EOFException();
-                }
-                number |= (long) (b & 0x7F) << shift;
-                shift += 7;
-            } while ((b & 0x80) != 0 && shift < 70);
-            if (number == 0) {
-                values[row] = Double.NaN;
-            } else {
-                long step = number - 1;
-                last += step >>> 1 ^ -(step & 1);
-                values[row] = last / size;
+    /** Parts of columns that are put away while the next are read: both cores work, and only a few parts stand in full. */
+    private static final class Putting {
+        private final Deque<Waiting> underWay = new ArrayDeque<>();
+
+        /**
+         * A part that is put away; it holds its numbers as long as it is held itself.
+         *
+         * @param part what it will be
+         * @param parts of its column, to which it belongs then
+         */
+        private record Waiting(ForkJoinTask<FlightLog.Column> part, List<FlightLog.Column> parts) {}
+
+        void away(double[] values, List<FlightLog.Column> parts) {
+            until(AHEAD - 1);
+            underWay.add(new Waiting(ForkJoinPool.commonPool().submit(() -> FlightLog.Column.of(values)), parts));
+        }
+
+        /** Waits until no more than so many are left, in their order. */
+        void until(int left) {
+            while (underWay.size() > left) {
+                Waiting first = underWay.remove();
+                first.parts().add(first.part().join());
             }
         }
-        return values;
+    }
+
+    /** The samples of a column, each as what it differs from the one before. */
+    private static final class Numbers {
+        private final Bytes in;
+        private final double size;
+        private long last;
+
+        Numbers(Bytes in, double size) {
+            this.in = in;
+            this.size = size;
+        }
+
+        double[] next(int rows) throws IOException {
+            double[] values = new double[rows];
+            for (int row = 0; row < rows; row++) {
+                long number = 0;
+                int shift = 0;
+                int b;
+                do {
+                    b = in.read();
+                    if (b < 0) {
+                        throw new EOFException();
+                    }
+                    number |= (long) (b & 0x7F) << shift;
+                    shift += 7;
+                } while ((b & 0x80) != 0 && shift < 70);
+                if (number == 0) {
+                    values[row] = Double.NaN;
+                } else {
+                    long step = number - 1;
+                    last += step >>> 1 ^ -(step & 1);
+                    values[row] = last / size;
+                }
+            }
+            return values;
+        }
     }
 
     private static FlightLog log(int rows, Map<LogColumn, FlightLog.Column> columns, double start) throws IOException {
