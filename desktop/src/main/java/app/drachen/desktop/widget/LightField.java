@@ -2,18 +2,19 @@ package app.drachen.desktop.widget;
 
 import javafx.beans.binding.Bindings;
 import javafx.css.PseudoClass;
+import javafx.geometry.Point2D;
 import javafx.scene.control.Skin;
 import javafx.scene.control.SkinBase;
 import javafx.scene.control.TextField;
 import javafx.scene.control.skin.TextFieldSkin;
+import javafx.scene.input.InputMethodRequests;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextBoundsType;
 
 /**
- * A field for numbers that gets caret, selection and menu when the pilot comes to it; until then it is its text. Not for names: whether
- * letters can be composed is decided before a field hears that it has the keyboard.
+ * A field for numbers that gets caret, selection and menu when the pilot comes to it; until then it is its text.
  */
 final class LightField extends TextField {
     private static final PseudoClass PROMPT = PseudoClass.getPseudoClass("prompt");
@@ -22,6 +23,7 @@ final class LightField extends TextField {
     private static final double CARET = 1;
 
     LightField() {
+        setInputMethodRequests(new Composed());
         focusedProperty().addListener(o -> whole());
         addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
             if (whole()) {
@@ -35,15 +37,46 @@ final class LightField extends TextField {
     @Override
     protected Skin<?> createDefaultSkin() {
         // one that takes the place of another has the keyboard before it has a skin
-        return isFocused() ? new TextFieldSkin(this) : new Light(this);
+        return isFocused() ? toolkits() : new Light(this);
     }
 
     private boolean whole() {
         boolean light = getSkin() instanceof Light;
         if (light) {
-            setSkin(new TextFieldSkin(this));
+            setSkin(toolkits());
         }
         return light;
+    }
+
+    private TextFieldSkin toolkits() {
+        setInputMethodRequests(null);
+        return new TextFieldSkin(this);
+    }
+
+    /**
+     * Says that letters can be composed here, as with dead keys for ° and ′, which a scene asks before a field hears that it has the
+     * keyboard. By the time somebody composes one, the toolkit answers.
+     */
+    private static final class Composed implements InputMethodRequests {
+        @Override
+        public Point2D getTextLocation(int offset) {
+            return Point2D.ZERO;
+        }
+
+        @Override
+        public int getLocationOffset(int x, int y) {
+            return 0;
+        }
+
+        @Override
+        public void cancelLatestCommittedText() {
+            // nothing was committed yet
+        }
+
+        @Override
+        public String getSelectedText() {
+            return "";
+        }
     }
 
     /** The text, where the toolkit has it. */

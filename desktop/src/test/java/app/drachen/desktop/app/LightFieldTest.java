@@ -1,6 +1,8 @@
 package app.drachen.desktop.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.units.Quantity;
@@ -88,6 +90,17 @@ class LightFieldTest extends SmallWindow {
         robot.push(KeyCode.DIGIT7).push(KeyCode.ENTER);
         until(() -> !taken.isEmpty());
         assertEquals(List.of(7.0), taken);
+    }
+
+    /** A scene asks before the keyboard comes; what answers then is the toolkit's own. */
+    @Test
+    void lettersCanBeComposedFromTheFirstKeyOn() throws Exception {
+        Object before = ask(field::getInputMethodRequests);
+        assertNotNull(before);
+        focus(field);
+        Object after = ask(field::getInputMethodRequests);
+        assertEquals(ask(heavy::getInputMethodRequests).getClass(), after.getClass());
+        assertNotEquals(before.getClass(), after.getClass());
     }
 
     /** As when a part of a screen is made anew while somebody types in it. */
