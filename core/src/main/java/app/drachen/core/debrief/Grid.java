@@ -14,6 +14,11 @@ final class Grid {
 
     private static final double MOST = 4_000_000;
 
+    /** So many rows tell how a column was sampled, if it changes so often among them. */
+    private static final int MANY = 1 << 18;
+
+    private static final int ENOUGH = 1_000;
+
     /** Without samples. */
     static final Grid NONE = new Grid(0, 1, new float[0], 0, 0);
 
@@ -102,43 +107,68 @@ final class Grid {
 
     /** A column between two rows; steps are means of what lies in them, or lie on the line between two samples. */
     static Grid of(FlightLog log, LogColumn column, int first, int last) {
-        double[] spare = new double[last + 1 - first];
-        There held = new There(log, column, first, last, true);
-        int n = 0;
-        int changes = 0;
-        double begin = 0;
-        double changed = 0;
-        double all = 0;
-        double before = 0;
-        // for how long each value was held until it changed
-        for (; held.next(); n++, before = held.value) {
-            if (n == 0) {
-                begin = held.time;
-                changed = begin;
-            } else if (held.value != before) {
-                spare[changes] = held.time - changed;
-                all += spare[changes++];
-                changed = held.time;
-            }
-        }
-        if (n < 8 || changes < 4) {
+        int every = Math.max(1, (last - first) / MANY);
+        Pace some = Pace.of(log, column, first, last, every);
+        Pace pace = every > 1 && some.changes < ENOUGH ? Pace.of(log, column, first, last, 1) : some;
+        if (pace.samples < 8 || pace.changes < 4) {
             return NONE;
         }
-        double end = held.time;
-        double sampled = 1 / usual(spare, changes, all);
-        // a log of days is looked at more coarsely, so that it stays in memory
-        double rate = Math.min(Math.min(FINEST, sampled), MOST / Math.max(1, end - begin));
-        There jumps = new There(log, column, first, last, false);
-        jumps.next();
-        for (int i = 0; i + 1 < n; i++) {
-            before = jumps.value;
-            jumps.next();
-            spare[i] = Math.abs(jumps.value - before);
+        int from = first;
+        while (Double.isNaN(log.value(column, from))) {
+            from++;
         }
-        double jump = quantile(spare, n - 1, 0.9);
+        int to = last;
+        while (Double.isNaN(log.value(column, to))) {
+            to--;
+        }
+        double begin = log.time(from);
+        double end = log.time(to);
+        // a log of days is looked at more coarsely, so that it stays in memory
+        double rate = Math.min(Math.min(FINEST, pace.sampled), MOST / Math.max(1, end - begin));
         Steps steps = new Steps(begin, rate, new float[(int) Math.floor((end - begin) * rate) + 1]);
-        steps.take(new There(log, column, first, last, true), jump);
-        return new Grid(begin, rate, steps.values, sampled, (n - 1) / Math.max(1e-9, end - begin));
+        steps.take(new There(log, column, from, to, 1), pace.jump);
+        return new Grid(begin, rate, steps.values, pace.sampled, (steps.taken - 1) / Math.max(1e-9, end - begin));
+    }
+
+    /**
+     * How a column was sampled. In a long log every so-manieth thousand rows tells it.
+     *
+     * @param samples that were looked at
+     * @param changes from one to the next among them
+     * @param sampled how often the column was really sampled [Hz]
+     * @param jump what nine of ten samples differ from the one before by less than [SI unit of the column]
+     */
+    private record Pace(int samples, int changes, double sampled, double jump) {
+        static Pace of(FlightLog log, LogColumn column, int first, int last, int every) {
+            int most = (last - first) / every + 2 * There.SOME;
+            double[] held = new double[most];
+            double[] jumps = new double[most];
+            int samples = 0;
+            int steps = 0;
+            int changes = 0;
+            double changed = 0;
+            double all = 0;
+            double before = 0;
+            There there = new There(log, column, first, last, every);
+            for (; there.next(); samples++, before = there.value) {
+                if (there.apart) {
+                    // for how long it had been held already is known at the beginning only
+                    changed = every == 1 ? there.time : Double.NaN;
+                    continue;
+                }
+                jumps[steps++] = Math.abs(there.value - before);
+                if (there.value != before) {
+                    if (!Double.isNaN(changed)) {
+                        held[changes] = there.time - changed;
+                        all += held[changes++];
+                    }
+                    changed = there.time;
+                }
+            }
+            return changes == 0
+                    ? new Pace(samples, 0, 0, 0)
+                    : new Pace(samples, changes, 1 / usual(held, changes, all), quantile(jumps, steps, 0.9));
+        }
     }
 
     /** The samples of a column that are there, one after the other. */
@@ -148,7 +178,7 @@ final class Grid {
         private final FlightLog log;
         private final LogColumn column;
         private final int end;
-        private final boolean timed;
+        private final int every;
         private final double[] times = new double[SOME];
         private final double[] values = new double[SOME];
         private int row;
@@ -157,17 +187,21 @@ final class Grid {
         private double time;
         private double value;
 
-        /** The samples of the rows from a first to a last; with their times, or without. */
-        There(FlightLog log, LogColumn column, int first, int last, boolean timed) {
-            this.timed = timed;
+        /** Whether it is the first, or rows before it were passed over. */
+        private boolean apart;
+
+        /** The samples of the rows from a first to a last, of every so-manieth thousand. */
+        There(FlightLog log, LogColumn column, int first, int last, int every) {
             this.log = log;
             this.column = column;
+            this.every = every;
             row = first;
             end = last + 1;
         }
 
         /** Goes to the next; false, and still at the last, if there is none. */
         boolean next() {
+            apart = false;
             while (at < read || more()) {
                 double here = values[at++];
                 if (!Double.isNaN(here)) {
@@ -180,12 +214,11 @@ final class Grid {
         }
 
         private boolean more() {
-            read = Math.min(SOME, end - row);
-            if (timed) {
-                log.values(LogColumn.TIME, row, read, times);
-            }
+            apart = apart || every > 1 || read == 0;
+            read = Math.max(0, Math.min(SOME, end - row));
+            log.values(LogColumn.TIME, row, read, times);
             log.values(column, row, read, values);
-            row += read;
+            row += read + (every - 1) * SOME;
             at = 0;
             return read > 0;
         }
@@ -197,6 +230,7 @@ final class Grid {
         private final double rate;
         private final double gap;
         private final float[] values;
+        private int taken;
         private int step;
         private double sum;
         private int count;
@@ -245,6 +279,7 @@ final class Grid {
             }
             sum += sample;
             count++;
+            taken++;
             time = at;
             value = sample;
         }

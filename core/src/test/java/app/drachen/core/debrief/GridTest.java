@@ -136,6 +136,32 @@ class GridTest {
         assertSame(Grid.NONE, grid(times, at(times, t -> Double.NaN)));
     }
 
+    /**
+     * Of a long log some rows tell how a column was sampled, wherever gaps and wrong readings are; what changes rarely is told by all of
+     * them. Planted: a sensor of 5 Hz in rows of 50 Hz, one of 50 Hz, and a wish that somebody changes now and then.
+     */
+    @Test
+    void aLongLogIsSampledAsAShortOneIs() {
+        double[] times = times(900_000, 0.02);
+        double[] slow = at(times, t -> SWAY.applyAsDouble(Math.floor((t - 100) * 5 + 1e-9) / 5 + 100));
+        double[] quick = at(times, SWAY.compose(t -> t % 50));
+        double[] wish = at(times, t -> Math.floor(t / 400));
+        for (int row : new int[] {3, 2_000, 450_001, 899_990}) {
+            quick[row] += 9;
+        }
+        Arrays.fill(slow, 0, 5_000, Double.NaN);
+        Arrays.fill(quick, 600_000, 610_000, Double.NaN);
+        Grid five = grid(times, slow);
+        assertEquals(5, five.sampled(), 1e-6);
+        assertEquals(times[5_000], five.start());
+        Grid fifty = grid(times, quick);
+        assertEquals(50, fifty.sampled(), 1e-6);
+        double[] apart = apart(fifty, SWAY.compose(t -> t % 50));
+        assertEquals(0, apart[0], 0.6, "where it jumps back every 50 s, one step is the mean of both sides");
+        assertEquals(890_000, apart[1], 20);
+        assertEquals(1.0 / 400, grid(times, wish).sampled(), 2e-5, "the first of 45 was held for 300 s only");
+    }
+
     /** Days of logging are looked at more coarsely; the memory stays bounded. */
     @Test
     void aLogOfDaysStaysSmall() {
