@@ -180,7 +180,8 @@ final class PackedLog {
                         new Numbers(all, column.map(LogColumn::perUnit).orElse(1.0));
                 List<FlightLog.Column> parts = new ArrayList<>();
                 for (int row = 0; row < rows; row += PART) {
-                    double[] values = numbers.next(Math.min(PART, rows - row));
+                    double[] values = putting.room(Math.min(PART, rows - row));
+                    numbers.next(values);
                     if (column.isPresent()) {
                         putting.away(values, parts);
                     }
@@ -197,18 +198,28 @@ final class PackedLog {
     /** Parts of columns that are put away while the next are read: both cores work, and only a few parts stand in full. */
     private static final class Putting {
         private final Deque<Waiting> underWay = new ArrayDeque<>();
+        private double[] room = new double[0];
 
         /**
          * A part that is put away; it holds its numbers as long as it is held itself.
          *
          * @param part what it will be
+         * @param values its numbers
          * @param parts of its column, to which it belongs then
          */
-        private record Waiting(ForkJoinTask<FlightLog.Column> part, List<FlightLog.Column> parts) {}
+        private record Waiting(ForkJoinTask<FlightLog.Column> part, double[] values, List<FlightLog.Column> parts) {}
+
+        /** Room for the next part, of one that was put away if there is some. */
+        double[] room(int rows) {
+            until(AHEAD - 1);
+            double[] free = room;
+            room = new double[0];
+            return free.length == rows ? free : new double[rows];
+        }
 
         void away(double[] values, List<FlightLog.Column> parts) {
-            until(AHEAD - 1);
-            underWay.add(new Waiting(ForkJoinPool.commonPool().submit(() -> FlightLog.Column.of(values)), parts));
+            ForkJoinTask<FlightLog.Column> part = ForkJoinPool.commonPool().submit(() -> FlightLog.Column.of(values));
+            underWay.add(new Waiting(part, values, parts));
         }
 
         /** Waits until no more than so many are left, in their order. */
@@ -216,6 +227,7 @@ final class PackedLog {
             while (underWay.size() > left) {
                 Waiting first = underWay.remove();
                 first.parts().add(first.part().join());
+                room = first.values();
             }
         }
     }
@@ -231,9 +243,8 @@ final class PackedLog {
             this.size = size;
         }
 
-        double[] next(int rows) throws IOException {
-            double[] values = new double[rows];
-            for (int row = 0; row < rows; row++) {
+        void next(double[] values) throws IOException {
+            for (int row = 0; row < values.length; row++) {
                 long number = 0;
                 int shift = 0;
                 int b;
@@ -253,7 +264,6 @@ final class PackedLog {
                     values[row] = last / size;
                 }
             }
-            return values;
         }
     }
 
