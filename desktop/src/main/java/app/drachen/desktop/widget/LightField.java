@@ -2,11 +2,13 @@ package app.drachen.desktop.widget;
 
 import javafx.beans.binding.Bindings;
 import javafx.css.PseudoClass;
+import javafx.event.EventHandler;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Skin;
 import javafx.scene.control.SkinBase;
 import javafx.scene.control.TextField;
 import javafx.scene.control.skin.TextFieldSkin;
+import javafx.scene.input.InputMethodEvent;
 import javafx.scene.input.InputMethodRequests;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.shape.Rectangle;
@@ -19,11 +21,15 @@ import javafx.scene.text.TextBoundsType;
 final class LightField extends TextField {
     private static final PseudoClass PROMPT = PseudoClass.getPseudoClass("prompt");
 
+    /** A scene asks for this too, before it lets letters be composed. */
+    private static final EventHandler<InputMethodEvent> COMPOSED = e -> {};
+
     /** Half of it stands before the first letter [px]. */
     private static final double CARET = 1;
 
     LightField() {
         setInputMethodRequests(new Composed());
+        setOnInputMethodTextChanged(COMPOSED);
         focusedProperty().addListener(o -> whole());
         addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
             if (whole()) {
@@ -49,7 +55,9 @@ final class LightField extends TextField {
     }
 
     private TextFieldSkin toolkits() {
+        // the toolkit's takes both places where they are free
         setInputMethodRequests(null);
+        setOnInputMethodTextChanged(null);
         return new TextFieldSkin(this);
     }
 

@@ -1,14 +1,15 @@
 package app.drachen.desktop.app;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
-import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import app.drachen.core.units.Quantity;
 import app.drachen.core.units.UnitSystem;
 import app.drachen.desktop.widget.QuantityField;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
@@ -95,12 +96,19 @@ class LightFieldTest extends SmallWindow {
     /** A scene asks before the keyboard comes; what answers then is the toolkit's own. */
     @Test
     void lettersCanBeComposedFromTheFirstKeyOn() throws Exception {
-        Object before = ask(field::getInputMethodRequests);
-        assertNotNull(before);
+        List<Object> before = composing(field);
+        assertFalse(before.contains(null), "nothing answers a scene that asks");
         focus(field);
-        Object after = ask(field::getInputMethodRequests);
-        assertEquals(ask(heavy::getInputMethodRequests).getClass(), after.getClass());
-        assertNotEquals(before.getClass(), after.getClass());
+        List<Object> after = composing(field);
+        List<Object> toolkit = composing(heavy);
+        for (int i = 0; i < toolkit.size(); i++) {
+            assertEquals(toolkit.get(i).getClass(), after.get(i).getClass());
+            assertNotEquals(before.get(i).getClass(), after.get(i).getClass());
+        }
+    }
+
+    private List<Object> composing(TextField of) throws Exception {
+        return ask(() -> Arrays.asList(of.getInputMethodRequests(), of.getOnInputMethodTextChanged()));
     }
 
     /** As when a part of a screen is made anew while somebody types in it. */
