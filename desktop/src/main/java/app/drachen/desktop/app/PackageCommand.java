@@ -40,7 +40,6 @@ final class PackageCommand implements Callable<Integer> {
             "-XX:GCTimeRatio=1",
             "-XX:-G1UseAdaptiveIHOP",
             "-XX:InitiatingHeapOccupancyPercent=25",
-            "-XX:G1HeapRegionSize=2m",
             "-Xms64m",
             "-XX:MetaspaceSize=96m",
             "-XX:G1PeriodicGCInterval=30000",
