@@ -353,7 +353,8 @@ final class SwingSearch {
             int line) {
         float[] power = window.power();
         double amplitude = Math.sqrt(power[line]);
-        if (bins.share(power, line) < NARROW || amplitude < Swing.limit(column)) {
+        // no sensor measures what has no share any more, 1e19 of its unit and more
+        if (!(bins.share(power, line) >= NARROW) || amplitude < Swing.limit(column)) {
             return Optional.empty();
         }
         double evidence = power[line] / (floor[line] * Math.max(1, bins.level(power, floor, line)));

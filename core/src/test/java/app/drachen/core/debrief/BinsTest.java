@@ -144,6 +144,15 @@ class BinsTest {
         assertTrue(Math.sqrt(power[folded]) < 0.1, "folded down: " + Math.sqrt(power[folded]));
     }
 
+    /** Beyond what a float holds a line has no share, rather than all of it. */
+    @Test
+    void whatIsBeyondMeasureHasNoShare() {
+        Bins bins = new Bins(8, 25, 0.25, 6);
+        int line = (int) Math.rint((2 - 1.0 / 8) * 16);
+        assertTrue(bins.share(bins.power(wave(bins, 2, 1e18, 0)), line) > 0.9);
+        assertFalse(bins.share(bins.power(wave(bins, 2, 1e25, 0)), line) >= 0);
+    }
+
     @Test
     void aWindowWithAGapIsNone() {
         float[] steps = new float[100];
